@@ -152,8 +152,11 @@ export function channelPriceFor(
   shopTaxPercent: number,
 ): number | null {
   const tax = 1 + (taxPercent ?? shopTaxPercent) / 100;
-  const costs = Math.round(costEach * pieces) + packCoins + feeEach + saleCosts;
-  const [fixed, kept] = 'profit' in aim ? [costs + aim.profit, 1] : [costs, 1 - aim.marginShare];
+  const besides = packCoins + feeEach + saleCosts;
+  const [fixed, kept] =
+    'profit' in aim
+      ? [Math.round(costEach * pieces) + besides + aim.profit, 1]
+      : [costEach * pieces + besides, 1 - aim.marginShare];
   const perCoin = kept / tax - feePercent / 100;
   return perCoin > 1e-9 ? Math.max(0, Math.ceil(fixed / perCoin - 1e-9)) : null;
 }

@@ -3,3 +3,4 @@ export * from './linear';
 export * from './mixed';
 export * from './bags';
 export * from './order';
+export * from './proposedSizes';

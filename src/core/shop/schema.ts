@@ -80,6 +80,8 @@ const probe = fields({
   kind: oneOf(THERMOMETERS),
   boilC: number(60, 120),
   iceC: number(-20, 20),
+  /** Known error, where it was not checked in boiling water or ice. */
+  readsHighC: number(-20, 20),
   checkedOn: daySchema,
   checkedAtM: altitude,
 });

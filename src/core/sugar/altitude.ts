@@ -30,6 +30,8 @@ export interface ProbeCheck {
   /** Readings in boiling water and in melting ice, °C. */
   readonly boilC?: number | undefined;
   readonly iceC?: number | undefined;
+  /** How much it is known to read high, °C; negative if it reads low. A check in boiling water or ice counts before it. */
+  readonly readsHighC?: number | undefined;
   /** Altitude of the check in boiling water, m; the shop's own if unknown. */
   readonly checkedAtM?: number | undefined;
 }
@@ -51,18 +53,18 @@ export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number)
  * Returns the error of a probe at a temperature, °C, positive if it reads high.
  *
  * Between ice and boiling water the error is interpolated linearly; beyond them it is constant. With one check only, its error applies
- * everywhere; without any, the probe counts as exact. The error in boiling water is relative to the boiling point at the altitude of the
+ * everywhere; without any, its stated error does, and without that the probe counts as exact. The error in boiling water is relative to the boiling point at the altitude of the
  * check. A reading that only another altitude can explain is ignored.
  *
  * @param trueC the true temperature
  */
 export function probeErrorC(check: ProbeCheck, trueC: number, altitudeM: number): number {
-  const { boilC, iceC, checkedAtM } = check;
+  const { boilC, iceC, checkedAtM, readsHighC = 0 } = check;
   const boils = waterBoilsC(checkedAtM ?? altitudeM);
   const counts = boilC !== undefined && (checkedAtM !== undefined || checkHolds(check, altitudeM));
   const atBoil = counts ? boilC - boils : null;
   const atIce = iceC ?? null;
-  if (atBoil === null || atIce === null) return atBoil ?? atIce ?? 0;
+  if (atBoil === null || atIce === null) return atBoil ?? atIce ?? readsHighC;
   const along = Math.min(1, Math.max(0, trueC / boils));
   return atIce + (atBoil - atIce) * along;
 }

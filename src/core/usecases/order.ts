@@ -44,11 +44,15 @@ export async function withTinsForOrder(
   };
 }
 
+/** A side that still fits as often as before: rounding up by a hair would lose a row, mm. */
+const downTo = (mm: number) => Math.floor(mm * 1000) / 1000;
+
 /**
  * Returns the size of a piece of about a mass or a cost, in the proportions of the current pieces.
  *
  * @param want g, or in the shop's currency; neither for the pieces as they are
- * @returns sides in mm, to half a millimetre; null where nothing is cut yet, or nothing has that price
+ * @returns sides in mm, to half a millimetre, and those of the pieces as they are exactly; null where nothing is cut yet, or nothing has
+ *   that price
  */
 export function pieceSizeFor(
   { cut }: Plan,
@@ -59,6 +63,7 @@ export function pieceSizeFor(
   const share =
     want.massG !== undefined ? want.massG / piece.massG : want.cost !== undefined ? want.cost / piece.cost : 1;
   if (!Number.isFinite(share) || share <= 0) return null;
+  if (share === 1) return { lengthMm: downTo(piece.lengthMm), widthMm: downTo(piece.widthMm) };
   const side = (mm: number) => Math.max(1, Math.round(mm * Math.sqrt(share) * 2) / 2);
   return { lengthMm: side(piece.lengthMm), widthMm: side(piece.widthMm) };
 }

@@ -4,7 +4,7 @@
   import { withoutText } from '$wording/grammar';
   import { containsText, unknownForText } from '$wording/allergens';
   import { missingFrom, type Plan } from '$core/usecases';
-  import { isCutDecided, type Slab } from '$core/slab';
+  import { isCutDecided, scaleOf, type Slab } from '$core/slab';
   import { asTin } from '$core/tin';
   import { aboutDuration } from '$lib/format/figures';
   import { money } from '$lib/format/money';
@@ -37,6 +37,13 @@
 
   const isDecided = $derived(isCutDecided(slab));
 
+  /** Pieces made, and of an order how many are ordered: "24 of 48", or "48, 2 extra". */
+  function madeOf(count: number): string {
+    const scale = scaleOf(slab);
+    if (scale.mode !== 'pieces') return String(count);
+    return count < scale.count ? `${count} of ${scale.count}` : `${scale.count}, ${count - scale.count} extra`;
+  }
+
   function figures({ cut, cost, slab: planned, slabs }: Plan, statement: AllergenStatement) {
     const [piece] = cut.pieces;
     const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
@@ -44,7 +51,7 @@
     const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
     const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
     return {
-      pieces: isDecided ? String(count) : 'not cut yet',
+      pieces: isDecided ? madeOf(count) : 'not cut yet',
       each: piece ? shown.massRange(light, heavy) : '-',
       cost: cost.perPiece === null ? '-' : money(cost.perPiece, cost.currency),
       height:

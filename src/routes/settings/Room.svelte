@@ -20,10 +20,11 @@
   }
   let { shop, typed, problems, onshop }: Props = $props();
 
-  const figures = $derived(shopFigures());
-
   const probes = $derived(shop.probes ?? []);
   const altitudeM = $derived(shop.altitudeM ?? USUAL_SHOP.altitudeM);
+  const figures = $derived(shopFigures());
+  /** Degrees of the shop's unit in one degree Celsius, for a difference. */
+  const perUnit = $derived(figures.temperature.unit.includes('F') ? 1.8 : 1);
   const set = (at: number, part: Partial<Probe>) => onshop({ probes: replaced(probes, at, part) });
 </script>
 
@@ -65,7 +66,7 @@
     <EquipmentRow
       name={probe.name}
       problem={problemAt(problems, `/probes/${at}/name`)}
-      columns="1.8fr 1.6fr 1.2fr 2.1fr"
+      columns="1.6fr 1.5fr 1.3fr 1.4fr 1.6fr"
       onname={(name) => set(at, { name })}
       onremove={() => onshop({ probes: without(probes, at) })}
     >
@@ -98,6 +99,17 @@
         {typed}
         onvalue={(value) => set(at, { iceC: value ?? undefined })}
       />
+      {#if probe.boilC === undefined && probe.iceC === undefined}
+        <NumberField
+          label="or reads high by, {figures.temperature.unit}"
+          optional
+          value={probe.readsHighC === undefined ? null : Number((probe.readsHighC * perUnit).toFixed(2))}
+          limits={{ min: -20 * perUnit, max: 20 * perUnit }}
+          name="probe {at} high"
+          {typed}
+          onvalue={(value) => set(at, { readsHighC: value === null ? undefined : value / perUnit })}
+        />
+      {/if}
       {#if !checkHolds(probe, altitudeM)}
         <p class="harm">Checked at another altitude. Check it in boiling water here, and enter the reading.</p>
       {/if}

@@ -92,6 +92,8 @@ test('errors of a probe: straight between ice and boiling water, held beyond, on
     [-1, 2, 0],
   );
   // A reading explained by another altitude says nothing without that altitude.
+  // A known error counts where nothing was checked, and not beside a check.
+  near([probeErrorC({ readsHighC: 1.5 }, 118, 0), probeErrorC({ readsHighC: 1.5, iceC: -1 }, 118, 0)], [1.5, -1]);
   near([probeErrorC({ boilC: 95 }, 118, 0), probeErrorC({ boilC: 95, iceC: 0.5 }, 118, 0)], [0, 0.5]);
   near([probeErrorC({ boilC: waterBoilsC(1000) + 1, checkedAtM: 1000 }, 118, 0)], [1]);
 });

@@ -1,11 +1,12 @@
 <!-- Build: the cross-section with its layers, and the mixtures they are made from. -->
 <script lang="ts">
   import { MEASURES_NAMES } from '$wording/terms';
-  import { onMount } from 'svelte';
+  import { onMount, tick } from 'svelte';
+  import { HALF_WRITTEN } from '$lib/draft/slabDraft.svelte';
   import { Button, Checkbox, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS, plainName } from '$core/larder';
-  import { larderMatch } from '$core/recipe';
-  import { addedLayer, addedPreparation, moved } from '$core/slab';
+  import { larderMatch, lineFromReading, readLine } from '$core/recipe';
+  import { addedLayer, addedLines, addedPreparation, moved } from '$core/slab';
   import { MEASURES, type Measures } from '$core/measure';
   import { tinInWords } from '$core/tin';
   import { slabWork } from '$lib/draft/slabContext';
@@ -31,14 +32,50 @@
   const notes = $derived(slab.notes ? slab.notes.split('\n').length : 0);
   const chosenAt = $derived(slab.layers.findIndex(({ id }) => id === work.chosen));
 
-  /** Adds a mixture, as a new layer on top. */
-  function addPreparation(event: SubmitEvent) {
+  /** What was typed as the name of a mixture and reads as a line with an amount; empty if nothing does. */
+  let asLine = $state('');
+  const lastMixture = $derived(
+    slab.preparations.find(({ id }) => id === work.openPreparation) ?? slab.preparations.at(-1),
+  );
+  const readIt = (text: string) => readLine(text, slab.measures ?? work.shop.measures, work.larder);
+
+  /** Adds a mixture as a new layer on top, and goes to its first line. An ingredient with its amount is asked about first. */
+  async function addPreparation(event: SubmitEvent) {
     event.preventDefault();
-    const name = preparationName.trim() || `Mixture ${slab.preparations.length + 1}`;
-    const next = addedPreparation(slab, name);
-    draft.change(addedLayer(next, name));
-    work.openPreparation = next.preparations.at(-1)!.id;
+    const typed = preparationName.trim();
+    if (typed !== '' && readIt(typed).quantity !== null) {
+      asLine = typed;
+      return;
+    }
+    await addNamed(typed || `Mixture ${slab.preparations.length + 1}`);
+  }
+
+  async function addNamed(name: string, line = larderMatch(name, work.larder) ? name : '') {
+    asLine = '';
     preparationName = '';
+    const next = addedPreparation(slab, name);
+    const { id } = next.preparations.at(-1)!;
+    draft.change(addedLayer(next, name));
+    work.openPreparation = id;
+    // An ingredient as a name, such as dark chocolate, begins the first line.
+    if (line !== '') draft.typed[`${HALF_WRITTEN}${id} line`] = line;
+    await focusLine(id);
+  }
+
+  async function addToLast(text: string) {
+    const read = lineFromReading(readIt(text));
+    const at = slab.preparations.findIndex((preparation) => preparation === lastMixture);
+    if (!read || at < 0) return;
+    asLine = '';
+    preparationName = '';
+    work.openPreparation = slab.preparations[at]!.id;
+    draft.change(addedLines(slab, at, [read], slab.preparations[at]!.lines.length));
+    await focusLine(slab.preparations[at]!.id);
+  }
+
+  async function focusLine(id: string) {
+    await tick();
+    [...document.querySelectorAll<HTMLInputElement>(`#mixture-${CSS.escape(id)} .said-line input`)].at(-1)?.focus();
   }
 
   /** Names that the starter list has and the larder does not. */
@@ -138,6 +175,22 @@
       />
       <Button size="small" kind="tertiary" type="submit">Add mixture</Button>
     </form>
+    {#if asLine !== ''}
+      <Notice>
+        <span>"{asLine}" is an ingredient with its amount, not the name of a mixture.</span>
+        {#if lastMixture}
+          <Button size="small" kind="tertiary" on:click={() => void addToLast(asLine)}
+            >Add it to {lastMixture.name}</Button
+          >
+        {/if}
+        <Button
+          size="small"
+          kind={lastMixture ? 'ghost' : 'tertiary'}
+          on:click={() => void addNamed(`Mixture ${slab.preparations.length + 1}`, asLine)}
+          >Start a mixture with it</Button
+        >
+      </Notice>
+    {/if}
     {#if slab.preparations.length > 0}<div class="allergens"><Allergens statement={work.allergens} /></div>{/if}
     <div class="notes">
       <Button size="small" kind="ghost" aria-expanded={reading} on:click={() => (reading = !reading)}

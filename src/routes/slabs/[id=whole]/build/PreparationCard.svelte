@@ -57,7 +57,7 @@
   }
 </script>
 
-<article class="panel" aria-label={preparation.name}>
+<article class="panel" id="mixture-{preparation.id}" aria-label={preparation.name}>
   <Accordion size="sm"
     ><AccordionItem bind:open={() => open, setOpen}>
       <span slot="title" class="title">

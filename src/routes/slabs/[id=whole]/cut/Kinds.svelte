@@ -8,7 +8,7 @@
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { ask } from '$lib/api';
-  import type { MixedAnswer } from '$core/fit';
+  import { proposedSizes, type MixedAnswer, type ProposedSizes } from '$core/fit';
   import type { CutSpec } from '$core/slab';
   import { kindsOf, mixedQuestion, stripsOfAnswer } from '$core/usecases';
   import { slabLimits } from '$lib/limits/fieldLimits';
@@ -77,6 +77,24 @@
     onchange({ kinds: [...kinds, { id, name, lengthMm, widthMm, value }] }, 'kinds');
   }
 
+  /** How many of each size are wanted from this slab, to propose sizes for. */
+  const WANTED = { min: 1, max: 500 };
+  let small = $state(40);
+  let large = $state(20);
+  const proposals = $derived(
+    kinds.length > 0 ? [] : proposedSizes(mixedQuestion(work.plan.slabs[0]!, cut, []), { small, large }),
+  );
+  function takeSizes(proposal: ProposedSizes) {
+    const kind = (id: string, name: string, count: number, size: ProposedSizes['small']): Kind => ({
+      ...{ id, name, ...size, least: count, most: count },
+    });
+    onchange(
+      { kinds: [kind('kind-1', 'Small', small, proposal.small), kind('kind-2', 'Large', large, proposal.large)] },
+      'kinds',
+    );
+    find();
+  }
+
   function stop() {
     worker?.terminate();
     worker = null;
@@ -111,6 +129,35 @@
   }
 </script>
 
+{#if kinds.length === 0}
+  <div class="wanted">
+    <NumberField
+      label="Small pieces"
+      value={small}
+      limits={WANTED}
+      name="wanted small"
+      typed={draft.typed}
+      onvalue={(count) => count !== null && (small = count)}
+    />
+    <NumberField
+      label="Large pieces, twice the size"
+      value={large}
+      limits={WANTED}
+      name="wanted large"
+      typed={draft.typed}
+      onvalue={(count) => count !== null && (large = count)}
+    />
+    {#if proposals.length > 0}<p class="quiet">Sizes for this slab:</p>{/if}
+    {#each proposals as proposal (JSON.stringify(proposal))}
+      <Button size="small" kind="tertiary" on:click={() => takeSizes(proposal)}>
+        {figures.size(proposal.small.lengthMm, proposal.small.widthMm)} and {figures.size(
+          proposal.large.lengthMm,
+          proposal.large.widthMm,
+        )}, {percent(proposal.wasteShare)} waste
+      </Button>
+    {/each}
+  </div>
+{/if}
 <ul>
   {#each kinds as kind, at (kind.id)}
     <li>
@@ -144,7 +191,8 @@
           onvalue={(widthMm) => widthMm !== null && set(at, { widthMm }, 'width')}
         />
         <NumberField
-          label="Value per piece (optional)"
+          label="Value per piece, {work.shop.currency} (optional)"
+          optional
           value={kind.value ?? null}
           limits={slabLimits('cut.kinds.value')}
           name="kind {at} value"
@@ -153,6 +201,7 @@
         />
         <NumberField
           label="Minimum"
+          optional
           value={kind.least ?? null}
           limits={slabLimits('cut.kinds.least')}
           name="kind {at} least"
@@ -161,6 +210,7 @@
         />
         <NumberField
           label="Maximum"
+          optional
           value={kind.most ?? null}
           limits={slabLimits('cut.kinds.most')}
           name="kind {at} most"
@@ -234,6 +284,18 @@
 </div>
 
 <style>
+  .wanted {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: end;
+    margin-bottom: 0.6rem;
+  }
+
+  .wanted p {
+    flex-basis: 100%;
+  }
+
   li {
     padding-bottom: 0.4rem;
     margin-bottom: 0.4rem;

@@ -164,14 +164,16 @@
             : isMyHour
               ? '. Its wage is counted as earned.'
               : `, wages of ${show(price.bill.coins.labour)} already paid.`}
-          {#if price.pricing.labourPerHour > 0}
-            <Button size="small" kind="ghost" class="inline" on:click={() => setMyHour(!isMyHour)}
-              >{isMyHour ? 'Show profit after wages' : 'Show what an hour of mine earns'}</Button
-            >
-          {/if}
         {/if}
         <span class="quiet">Cost of the whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
       </p>
+      {#if price.pricing.labourPerHour > 0 && price.bill.handsMinutes !== null}
+        <p>
+          <Button size="small" kind="ghost" on:click={() => setMyHour(!isMyHour)}
+            >{isMyHour ? 'Show profit after wages' : 'Show what an hour of mine earns'}</Button
+          >
+        </p>
+      {/if}
       <PriceBasis settled={price.pricing} currency={price.currency} />
     {/if}
     {#if work.plan.cost.byIngredient.some(({ cost }) => cost === null)}

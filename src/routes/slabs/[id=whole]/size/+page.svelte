@@ -1,7 +1,7 @@
 <!-- Size: the tins of the slab, how it is scaled, and the resulting amounts and layers. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { writtenForItsTin } from '$core/usecases';
+  import { pieceSizeFor, writtenForItsTin } from '$core/usecases';
   import { inTins, scaleOf, tinsOf } from '$core/slab';
   import { isSheet, sameTin, tinInWords, withoutOutline } from '$core/tin';
   import { slabLimits } from '$lib/limits/fieldLimits';
@@ -15,6 +15,7 @@
   import StockFields from './StockFields.svelte';
   import LayerTable from './LayerTable.svelte';
   import Order from './Order.svelte';
+  import Overflow from './Overflow.svelte';
   import Rack from './Rack.svelte';
   import SheetShape from './SheetShape.svelte';
   import TinsFromAbove from './TinsFromAbove.svelte';
@@ -37,10 +38,14 @@
   );
   const isWritten = $derived(!several && sameTin(tins[0]!.tin, slab.tin) && slab.scale === undefined);
 
+  /** Whole pieces of all tins together. */
+  const wholePieces = $derived(
+    now.cut.pieces.reduce((sum, { kind, count }) => sum + (kind === 'piece' ? count : 0), 0),
+  );
+
   function setMode(mode: string) {
     // The group also reports changes from elsewhere, such as a dragged edge.
     if (mode === scale.mode) return;
-    const [piece] = now.cut.pieces;
     if (mode === 'scaleFactor') draft.change({ ...slab, scale: { mode, by: 1 } });
     else if (mode === 'as-far-as') draft.change({ ...slab, scale: { mode, have: [] } });
     else if (mode === 'layer-thickness') draft.change({ ...slab, scale: { mode, mm: {} } });
@@ -49,9 +54,9 @@
         ...slab,
         scale: {
           mode,
-          count: 48,
-          lengthMm: Math.round(piece?.lengthMm ?? 40),
-          widthMm: Math.round(piece?.widthMm ?? 25),
+          // Twice what it makes now, in the slab's own pieces exactly as they are cut.
+          count: Math.max(1, 2 * wholePieces),
+          ...(pieceSizeFor(now, {}) ?? { lengthMm: 40, widthMm: 25 }),
         },
       });
     else if (mode === 'total-height')
@@ -94,6 +99,7 @@
     </section>
   {/snippet}
   {#snippet hand()}
+    <Overflow />
     <Rack />
     {#if several}<p class="quiet">
         One batch fills {tins.reduce((sum, { count }) => sum + count, 0)} tins. The cross-section shows the first.

@@ -2,12 +2,13 @@
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { heightsOf, nearestTin } from '$core/usecases';
-  import { inTins, tinsOf } from '$core/slab';
+  import { inTins, scaleOf, tinsOf } from '$core/slab';
   import type { WholeThing } from '$core/scale';
   import type { Scale } from '$core/slab';
   import type { TinCount } from '$core/tin';
 
   import { slabWork } from '$lib/draft/slabContext';
+  import Notice from '$lib/ui/Notice.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
 
   let { things }: { things: readonly WholeThing[] } = $props();
@@ -19,11 +20,34 @@
   const scaleBy = (by: number): Scale => ({ mode: 'scaleFactor', by });
   const heights = $derived(heightsOf(draft.slab, work.larder, work.shop));
   const heightMm = (by: number, tins: readonly TinCount[]) => heights(tins, scaleBy(by));
+  const scale = $derived(scaleOf(draft.slab));
+  /** The thickness that the maker has set; `null` if none is. */
+  const wish = $derived(
+    scale.mode === 'total-height'
+      ? `${figures.length.say(scale.mm)} in all`
+      : scale.mode === 'layer-thickness' && Object.keys(scale.mm).length > 0
+        ? draft.slab.layers
+            .filter(({ id }) => id in scale.mm)
+            .map(({ id, name }) => `${name} ${figures.length.say(scale.mm[id]!)}`)
+            .join(', ')
+        : null,
+  );
+  /** A height within this of the wanted one keeps it, as a share. */
+  const KEEPS = 0.03;
+  const wantedMm = $derived(work.plan.slab.heightMm);
+  const keeps = (heightMm: number) =>
+    wish !== null && Math.abs(heightMm - wantedMm) <= KEEPS * wantedMm ? ', keeps your thickness' : '';
   const counted = (count: number, unit: WholeThing['unit']) =>
     `${count}${unit === 'pack' ? ` pack${count > 1 ? 's' : ''}` : ''}`;
 </script>
 
 <h2>Whole eggs, cans and packs</h2>
+{#if wish !== null}
+  <Notice>
+    Your thickness is set: {wish}. Whole packs set the amounts, so only the tin is free to move. A choice below replaces
+    your thickness, unless it says that it keeps it.
+  </Notice>
+{/if}
 <Table size="compact" class="table">
   <thead
     ><tr><th>Ingredient</th><th class="num">Amount needed</th><th>Round to whole, in this tin or another</th></tr
@@ -45,7 +69,9 @@
                 kind="tertiary"
                 on:click={() => draft.change(inTins(draft.slab, tinsOf(draft.slab), scaleBy(by)))}
               >
-                {counted(count, unit)}: {figures.length.say(heightMm(by, tinsOf(draft.slab)))} high
+                {counted(count, unit)}: {figures.length.say(heightMm(by, tinsOf(draft.slab)))} high{keeps(
+                  heightMm(by, tinsOf(draft.slab)),
+                )}
               </Button>
               {#if near}
                 <Button
@@ -53,7 +79,7 @@
                   kind="ghost"
                   on:click={() => draft.change(inTins(draft.slab, [{ tin: near.tin, count: 1 }], scaleBy(by)))}
                 >
-                  {counted(count, unit)} in {near.name}: {figures.length.say(near.heightMm)}
+                  {counted(count, unit)} in {near.name}: {figures.length.say(near.heightMm)}{keeps(near.heightMm)}
                 </Button>
               {/if}
             {/each}
