@@ -19,6 +19,7 @@ const ROOMS = [
   'pack',
   'cost',
   'label',
+  'orders',
   'weighOut',
   'time',
   'run',

@@ -30,10 +30,10 @@
 
   const ROOMS = [
     ['/today', 'Today'],
+    ['/orders', 'Orders'],
     ['/slabs', 'Slabs'],
     ['/weigh-out', 'Weigh out'],
     ['/larder', 'Larder'],
-    ['/tins', 'Tins'],
     ['/prices', 'Prices'],
     ['/runs', 'Runs'],
     ['/settings', 'Settings'],

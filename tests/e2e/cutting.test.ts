@@ -93,7 +93,7 @@ test('an order of three piece types from one slab: proven, saved in the file, an
   await page.getByLabel('Piece type 3').fill('Tile');
   await page.getByLabel('Length, mm').nth(2).fill('30');
   await page.getByLabel('Width, mm').nth(2).fill('30');
-  await page.getByLabel('Value per piece (optional)').nth(2).fill('0.9');
+  await page.getByLabel('Value per piece, EUR (optional)').nth(2).fill('0.9');
   await page.getByLabel('Minimum').first().fill('8');
   await page.getByRole('button', { name: 'Find the best cut' }).click();
   await expect(page.getByText('No cut in strips is worth more.')).toBeVisible({ timeout: 20_000 });

@@ -15,6 +15,8 @@ export const ROOMS = [
   '/slabs/paste',
   '/weigh-out?slabs=1,2',
   '/larder',
+  '/orders',
+  '/orders/assortments',
   '/tins',
   '/prices',
   '/how',

@@ -38,6 +38,12 @@ export interface ReasonFigures {
   'not-a-currency': None;
   'not-a-time-zone': None;
   'not-a-locale': None;
+  'not-a-repeat': None;
+  'slab-or-assortment': None;
+  'due-in-past': None;
+  'no-such-slab': None;
+  'no-such-piece-type': { readonly kinds: Names };
+  'no-such-assortment': None;
   // Typed numbers and quantities.
   'number-expected': None;
   'number-empty': None;

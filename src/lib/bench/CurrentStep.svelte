@@ -140,11 +140,10 @@
   {/each}
   {#if step.caution}<p class="caution">{step.caution}</p>{/if}
   <div class="acts">
-    {#if status === 'under way'}
-      <BigButton onpress={() => onend(step.id)}>Done</BigButton>
-    {:else}
-      <BigButton onpress={() => onbegin(step.id)}>Begin</BigButton>
-    {/if}
+    <!-- One button, so that the focus stays on the next thing to do. -->
+    <BigButton onpress={() => (status === 'under way' ? onend(step.id) : onbegin(step.id))}
+      >{status === 'under way' ? 'Done' : 'Begin'}</BigButton
+    >
     <Button kind="ghost" on:click={onputoff}>Postpone …</Button>
     <Button kind="ghost" on:click={onskip}>Skip step</Button>
   </div>

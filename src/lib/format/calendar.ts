@@ -35,3 +35,28 @@ export function calendarOf(name: string, steps: readonly DayStep[], say: Figures
   const { value, error } = createEvents(events);
   return error || !value ? null : value;
 }
+
+/** An order in a calendar. */
+interface DueEvent {
+  readonly title: string;
+  readonly due: Date;
+  readonly note: string;
+}
+
+/** Writes orders as a calendar file, each at its due time. @returns null where it could not be written */
+export function calendarOfOrders(orders: readonly DueEvent[]): string | null {
+  const { value, error } = createEvents(
+    orders.map(({ title, due, note }, i): EventAttributes => ({
+      uid: `order-${due.getTime()}-${i}@knife-tray`,
+      productId: 'knife-tray',
+      calName: 'Orders',
+      title,
+      description: note,
+      start: utc(due),
+      startInputType: 'utc',
+      startOutputType: 'utc',
+      duration: { minutes: 15 },
+    })),
+  );
+  return error || !value ? null : value;
+}

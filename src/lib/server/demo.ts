@@ -1,6 +1,7 @@
 import { readSlab } from '$core/slab';
 import { type Read } from '$core/validation';
 import type { Db } from './db/open';
+import { bringInOrders } from './demoOrders';
 import { bringInRuns, bringInToday } from './demoRuns';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
@@ -41,5 +42,7 @@ export async function bringInDemo(db: Db, now: string, withToday: boolean): Prom
     return fresh ? ids.flatMap((id) => slabById(db, id) ?? []) : [];
   })();
   await bringInRuns(db, slabs, now);
-  if (withToday) bringInToday(db, slabs, now);
+  if (!withToday) return;
+  bringInToday(db, slabs, now);
+  bringInOrders(db, slabs, now);
 }

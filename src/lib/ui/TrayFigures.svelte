@@ -40,7 +40,7 @@
   /** Pieces made, and of an order how many are ordered: "24 of 48", or "48, 2 extra". */
   function madeOf(count: number): string {
     const scale = scaleOf(slab);
-    if (scale.mode !== 'pieces') return String(count);
+    if (scale.mode !== 'pieces' || count === scale.count) return String(count);
     return count < scale.count ? `${count} of ${scale.count}` : `${scale.count}, ${count - scale.count} extra`;
   }
 

@@ -64,6 +64,11 @@
   const hours = $derived(shop.hours ?? []);
   const spans = $derived(hours.map((hour, at) => ({ ...hour, at })));
   const set = (at: number, part: { from?: string; to?: string }) => onshop({ hours: replaced(hours, at, part) });
+  /** Gives every day the hours of one day. */
+  function copyToAll(from: number) {
+    const ofDay = hours.filter(({ day }) => day === from);
+    onshop({ hours: WEEK.flatMap(({ day }) => ofDay.map((hour) => ({ ...hour, day }))) });
+  }
   const wrong = (at: number, end: 'from' | 'to') =>
     problems.find(({ path }) => path === `/hours/${at}/${end}`)?.message ?? '';
 </script>
@@ -99,6 +104,11 @@
         on:click={() => onshop({ hours: [...hours, { day, from: '08:00', to: '16:00' }] })}
         >Add hours<span class="unseen"> on {name}</span></Button
       >
+      {#if spans.some((span) => span.day === day)}
+        <Button size="small" kind="ghost" on:click={() => copyToAll(day)}
+          >Copy to all days<span class="unseen">, the hours of {name}</span></Button
+        >
+      {/if}
     </div>
   {/each}
   <div class="four">

@@ -42,6 +42,15 @@ const SENTENCES: Sentences = {
   'not-a-currency': 'Enter a currency code of three letters, such as EUR',
   'not-a-time-zone': 'Enter a time zone such as Europe/Dublin',
   'not-a-locale': 'Enter a locale such as en-GB',
+  'not-a-repeat': 'Enter a rule that repeats by days, weeks or months, such as FREQ=WEEKLY;BYDAY=TU,FR',
+  'slab-or-assortment': 'Name a slab or an assortment, not both',
+  'due-in-past': 'This time has passed. Enter a later one',
+  'no-such-slab': 'This slab does not exist any more. Choose another',
+  'no-such-piece-type': ({ kinds }) =>
+    kinds.length === 0
+      ? 'This slab is cut into one kind of piece'
+      : `This slab has no such piece type. ${anyOf(kinds)}`,
+  'no-such-assortment': 'This assortment does not exist any more. Choose another',
 
   'number-expected': 'Enter a number such as 12, 1.5 or 1 1/2',
   'number-empty': 'Enter a number',

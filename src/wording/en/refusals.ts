@@ -75,6 +75,17 @@ export const REFUSALS = {
   'no-photo': { status: 404, message: 'This photo does not exist' },
   'too-many-photos': { status: 422, message: (max: number) => `This run has ${max} photos already` },
   'photo-id-used': { status: 409, message: 'A different photo already has this id' },
+  // Orders.
+  'no-order': { status: 404, message: 'This order was deleted or never existed' },
+  'no-occurrence': { status: 404, message: 'This is no due time of a standing order', path: '/occurrence' },
+  'order-changed': { status: 409, message: 'Someone else changed this order. Compare both versions and save again' },
+  'no-assortment': { status: 404, message: 'This assortment was deleted or never existed' },
+  'assortment-changed': { status: 409, message: 'Someone else changed this assortment. Reload it and change it again' },
+  'not-a-range': {
+    status: 422,
+    message: (name: string) => `Give ${name} as a date and time with a time zone, such as 2026-12-04T12:00:00Z`,
+  },
+  'no-such-status': { status: 422, message: (statuses: string) => `Use one of: ${statuses}`, path: '/status' },
   // The larder and the tins.
   'tin-changed': {
     status: 409,

@@ -1,0 +1,305 @@
+<!-- Orders by due time: what is late first, each with its status; a new order beside them. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { IS_CLOSED, ORDER_STATUSES, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
+  import { ask } from '$lib/api';
+  import { confirmation } from '$lib/forms/confirm.svelte';
+  import { money } from '$lib/format/money';
+  import { calendarOfOrders } from '$lib/format/calendar';
+  import { saveText } from '$lib/format/saveText';
+  import { shopDates } from '$lib/format/shopDates';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
+  import WaitFor from '$lib/ui/WaitFor.svelte';
+  import { ORDER_STATUS_NAMES, orderLineText } from '$wording/orders';
+  import type { ProblemMessage } from '$wording/problems';
+  import { orderablesOf, priceBookOf } from './orderBook';
+  import OrderEntry from './OrderEntry.svelte';
+
+  let { data } = $props();
+
+  const dates = $derived(shopDates());
+  const all = $derived(orderablesOf(data));
+  const now = Date.now();
+  const isLate = ({ due, status }: DueOrder) => !IS_CLOSED[status] && Date.parse(due) < now;
+  /** What is late stands first; the rest by its due time. */
+  const orders = $derived([...data.orders].sort((a, b) => Number(isLate(b)) - Number(isLate(a))));
+  const keyOf = ({ id, occurrence = '' }: DueOrder) => `${id} ${occurrence}`;
+
+  let changing: DueOrder | null = $state.raw(null);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
+  /** Someone else's version of the order that is changed here. */
+  let theirs: Order | null = $state.raw(null);
+  let entries = $state(0);
+
+  const linesText = ({ lines }: Pick<Order, 'lines'>) =>
+    lines
+      .map((line) => {
+        const found = all.find(({ id, what }) =>
+          line.slab !== undefined
+            ? what === 'slab' && id === line.slab
+            : what === 'assortment' && id === line.assortment,
+        );
+        return orderLineText(line, found?.name ?? null);
+      })
+      .join('; ');
+  function valueText({ lines, channel }: DueOrder): string {
+    const { coins, unknown } = orderValue(lines, priceBookOf(data, data.shop, channel));
+    if (unknown === lines.length) return '-';
+    const { coin } = priceBookOf(data, data.shop, channel);
+    return `${unknown > 0 ? 'over ' : ''}${money(coins / coin, data.shop.currency)}`;
+  }
+
+  async function done(answer: Awaited<ReturnType<typeof ask>>) {
+    problems = answer.ok ? [] : answer.problems;
+    const value = answer.ok ? null : (answer.value as { order?: Order } | undefined);
+    theirs = value?.order ?? null;
+    if (answer.ok) {
+      changing = null;
+      entries += 1;
+    }
+    await invalidateAll();
+  }
+  const addressOf = ({ id, occurrence }: DueOrder) =>
+    `/api/orders/${id}${occurrence ? `?occurrence=${encodeURIComponent(occurrence)}` : ''}`;
+  const add = async (order: Order) => done(await ask('POST', '/api/orders', order));
+  async function change(before: DueOrder, order: Order) {
+    const { lines, due, note, status } = order;
+    // One occurrence of a standing order changes by itself.
+    const body = before.occurrence ? { lines, due, note, status } : order;
+    const revision = theirs ? (theirs as DueOrder).revision : before.revision;
+    await done(await ask('PUT', addressOf(before), { revision, ...body }));
+  }
+  async function setStatus(order: DueOrder, status: OrderStatus) {
+    const { id: _id, revision, occurrence, ...rest } = order;
+    await done(await ask('PUT', addressOf(order), { revision, ...(occurrence ? { status } : { ...rest, status }) }));
+  }
+  async function remove(order: DueOrder) {
+    const what = order.repeat ? 'this standing order with all its dates' : 'this order';
+    if (!(await confirmation.ask(`Delete ${what} for ${order.name}?`, 'Delete'))) return;
+    await done(await ask('DELETE', `/api/orders/${order.id}?revision=${order.revision}`));
+  }
+  const chosen = (event: Event) => (event.target as HTMLSelectElement).value as OrderStatus;
+  function takeCalendar() {
+    const text = calendarOfOrders(
+      orders.map((order) => ({
+        title: `${order.name}: ${linesText(order)}`,
+        due: new Date(order.due),
+        note: order.note ?? '',
+      })),
+    );
+    if (text) saveText(text, 'text/calendar', 'orders.ics');
+  }
+</script>
+
+<svelte:head><title>Orders - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head no-print">
+    <h1>Orders</h1>
+    <div class="acts">
+      <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
+      <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={takeCalendar}>Add to calendar</Button>
+      <Button size="small" kind="ghost" href="/api/orders/csv" download="orders.csv">Export CSV</Button>
+      <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => print()}
+        >Print packing list</Button
+      >
+    </div>
+  </div>
+  {#if data.slabs.length === 0}
+    <div class="panel">
+      <EmptyState title="Nothing to order yet">
+        <p>Orders name slabs. Create the first one, or load the demo shop.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
+      </EmptyState>
+    </div>
+  {:else}
+    <div class="both">
+      <section aria-label="Orders by due time">
+        {#if orders.length === 0}
+          <div class="panel">
+            <EmptyState title="No open orders">
+              <p>Type one: "60 rye, Saturday 11". It is read beside the text before it is added.</p>
+            </EmptyState>
+          </div>
+        {/if}
+        <ul class="orders">
+          {#each orders as order (keyOf(order))}
+            <li class="panel" class:late={isLate(order)}>
+              <p class="due figures">
+                <b>{dates.moment(Date.parse(order.due))}</b>
+                {#if isLate(order)}<b class="harm">late</b>{/if}
+                {#if order.repeat}<span class="quiet">standing order</span>{/if}
+              </p>
+              <p class="who">
+                <b>{order.name}</b>{#if order.channel}<span class="quiet">, {order.channel}</span>{/if}
+              </p>
+              <p class="lines">{linesText(order)}</p>
+              {#if order.note}<p class="quiet">{order.note}</p>{/if}
+              <p class="value figures">{valueText(order)}</p>
+              <div class="hold no-print">
+                <Select
+                  size="sm"
+                  hideLabel
+                  labelText="Status of the order for {order.name}"
+                  selected={order.status}
+                  on:change={(event) => void setStatus(order, chosen(event))}
+                >
+                  {#each ORDER_STATUSES as status (status)}
+                    <SelectItem value={status} text={ORDER_STATUS_NAMES[status]} />
+                  {/each}
+                </Select>
+                <Button
+                  size="small"
+                  kind="ghost"
+                  on:click={() => ((changing = order), (problems = []), (theirs = null))}
+                  >Change<span class="unseen"> the order for {order.name}</span></Button
+                >
+                <Button size="small" kind="ghost" on:click={() => void remove(order)}
+                  >Delete<span class="unseen"> the order for {order.name}</span></Button
+                >
+              </div>
+            </li>
+          {/each}
+        </ul>
+        <p class="no-print">
+          {#if data.isAll}<a href="/orders">Only open orders</a>
+          {:else if data.closed > 0}<a href="/orders?all=yes"
+              >Show {data.closed} more that {data.closed === 1 ? 'is' : 'are'} handed over or cancelled</a
+            >{/if}
+        </p>
+      </section>
+      <div class="no-print">
+        {#if theirs}
+          <Notice harm>
+            <p>
+              Someone else saved this order meanwhile: <b>{theirs.name}</b>, {dates.moment(Date.parse(theirs.due))}, {linesText(
+                theirs,
+              )}. Saving again replaces their version by yours.
+            </p>
+          </Notice>
+        {/if}
+        {#key changing ? keyOf(changing) : `new ${entries}`}
+          <OrderEntry
+            {data}
+            order={changing}
+            {problems}
+            onsave={(order) => void (changing ? change(changing, order) : add(order))}
+            oncancel={changing ? () => ((changing = null), (problems = []), (theirs = null)) : null}
+          />
+        {/key}
+        {#if data.prices.length < data.slabs.length}<WaitFor />{/if}
+      </div>
+    </div>
+  {/if}
+</div>
+
+<style>
+  .both {
+    display: grid;
+    grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
+    gap: 1rem;
+    align-items: start;
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
+
+  .orders {
+    display: grid;
+    gap: 0.6rem;
+  }
+
+  .orders li {
+    display: grid;
+    grid-template-columns: 11rem minmax(0, 1fr) auto;
+    gap: 0.1rem 0.8rem;
+    padding: 0.6rem 0.9rem;
+    border-left: 4px solid var(--primary);
+  }
+
+  .orders li.late {
+    border-left-color: var(--harm);
+  }
+
+  .due {
+    grid-row: 1 / span 3;
+    display: grid;
+    align-content: start;
+    gap: 0.2rem;
+  }
+
+  .lines,
+  .orders .quiet {
+    grid-column: 2;
+  }
+
+  .due .quiet,
+  .who .quiet {
+    grid-column: auto;
+  }
+
+  .value {
+    grid-column: 3;
+    grid-row: 1;
+    font-weight: 650;
+    text-align: right;
+  }
+
+  .hold {
+    grid-column: 2 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+    align-items: center;
+    margin-top: 0.2rem;
+  }
+
+  .hold :global(.bx--select) {
+    width: 9rem;
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+
+  @media (max-width: 900px) {
+    .both {
+      grid-template-columns: minmax(0, 1fr);
+    }
+
+    .orders li {
+      grid-template-columns: minmax(0, 1fr) auto;
+    }
+
+    .due {
+      grid-row: auto;
+      grid-column: 1;
+    }
+
+    .who,
+    .lines,
+    .orders .quiet,
+    .hold {
+      grid-column: 1 / -1;
+    }
+
+    .value {
+      grid-column: 2;
+    }
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .both {
+      display: block;
+    }
+  }
+</style>

@@ -1,0 +1,427 @@
+<!-- A new order, or one that is changed: typed in plain words or field by field, with what it comes to. -->
+<script lang="ts">
+  import { Button, Checkbox, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+  import { TZDate } from '@date-fns/tz';
+  import { format } from 'date-fns';
+  import { untrack } from 'svelte';
+  import {
+    ORDER_UNITS,
+    orderSchema,
+    orderValue,
+    readOrder,
+    type DueOrder,
+    type Order,
+    type OrderLine,
+    type OrderUnit,
+  } from '$core/orders';
+  import { limitsAt } from '$core/validation';
+  import { money } from '$lib/format/money';
+  import { shopDates } from '$lib/format/shopDates';
+  import DayField from '$lib/ui/DayField.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TimeField from '$lib/ui/TimeField.svelte';
+  import { ORDER_UNIT_NAMES, orderLineText, typedNoteText } from '$wording/orders';
+  import type { ProblemMessage } from '$wording/problems';
+  import { orderablesOf, priceBookOf } from './orderBook';
+  import type { PageData } from './$types';
+
+  interface Props {
+    data: PageData;
+    /** The order that is changed; `null` for a new one. */
+    order: DueOrder | null;
+    problems: readonly ProblemMessage[];
+    onsave: (order: Order) => void;
+    oncancel: (() => void) | null;
+  }
+  let { data, order, problems, onsave, oncancel }: Props = $props();
+
+  const zone = $derived(data.shop.zone ?? 'UTC');
+  const dates = $derived(shopDates());
+  const all = $derived(orderablesOf(data));
+  const channels = $derived(data.shop.channels ?? []);
+  const isDayFirst = $derived(!(data.shop.locale ?? 'en-GB').startsWith('en-US'));
+  const WEEKDAYS = [
+    ['MO', 'Mon'],
+    ['TU', 'Tue'],
+    ['WE', 'Wed'],
+    ['TH', 'Thu'],
+    ['FR', 'Fri'],
+    ['SA', 'Sat'],
+    ['SU', 'Sun'],
+  ] as const;
+
+  const begun = untrack(() => order);
+  const wall = (moment: string) =>
+    new TZDate(
+      Date.parse(moment),
+      untrack(() => zone),
+    );
+  let said = $state('');
+  let name = $state(begun?.name ?? '');
+  let channel = $state(begun?.channel ?? '');
+  let day = $state(begun ? format(wall(begun.due), 'yyyy-MM-dd') : '');
+  let time = $state(begun ? format(wall(begun.due), 'HH:mm') : '12:00');
+  let note = $state(begun?.note ?? '');
+  let lines: OrderLine[] = $state.raw([...(begun?.lines ?? [])]);
+  let every = $state(/INTERVAL=2/.test(begun?.repeat ?? '') ? '2' : begun?.repeat ? '1' : '');
+  let days: string[] = $state(/BYDAY=([A-Z,]+)/.exec(begun?.repeat ?? '')?.[1]?.split(',') ?? []);
+  let until = $state(
+    /UNTIL=(\d{4})(\d{2})(\d{2})/
+      .exec(begun?.repeat ?? '')
+      ?.slice(1)
+      .join('-') ?? '',
+  );
+  const typed: Record<string, string> = $state({});
+
+  /** The order as it was typed, read as it is typed. */
+  const read = $derived(said.trim() === '' ? null : readOrder(said, all, new Date(), zone, isDayFirst));
+  function take(text: string) {
+    said = text;
+    if (!read) return;
+    lines = read.parts.flatMap(({ line }) => line ?? []);
+    if (read.due) {
+      day = format(wall(read.due), 'yyyy-MM-dd');
+      if (read.isTimeStated) time = format(wall(read.due), 'HH:mm');
+    }
+    if (read.customer) name = read.customer;
+  }
+
+  const due = $derived.by(() => {
+    const found = /^(\d+)-(\d+)-(\d+)T(\d+):(\d+)$/.exec(`${day}T${time}`)?.slice(1).map(Number);
+    if (!found) return null;
+    const [y, mo, d, h, mi] = found as [number, number, number, number, number];
+    return new Date(new TZDate(y, mo - 1, d, h, mi, zone).getTime());
+  });
+  const repeat = $derived(
+    every === ''
+      ? undefined
+      : [
+          'FREQ=WEEKLY',
+          ...(every === '2' ? ['INTERVAL=2'] : []),
+          ...(days.length > 0 ? [`BYDAY=${days.join(',')}`] : []),
+          ...(until ? [`UNTIL=${until.replaceAll('-', '')}T235959Z`] : []),
+        ].join(';'),
+  );
+  const book = $derived(priceBookOf(data, data.shop, channel));
+  const value = $derived(orderValue(lines, book));
+  const allergens = $derived.by(() => {
+    const ids = lines.flatMap(({ slab, assortment }) =>
+      slab !== undefined
+        ? [slab]
+        : (data.assortments.find(({ id }) => id === assortment)?.parts.map((part) => part.slab) ?? []),
+    );
+    const found = ids.map((id) => data.prices.find((own) => own.id === id)?.allergens);
+    return {
+      contains: [...new Set(found.flatMap((own) => own?.contains ?? []))],
+      unknown: found.filter((own) => !own || own.unknownFor.length > 0).length,
+    };
+  });
+
+  const nameOf = (line: OrderLine) =>
+    all.find(({ id, what }) =>
+      line.slab !== undefined ? what === 'slab' && id === line.slab : what === 'assortment' && id === line.assortment,
+    )?.name ?? null;
+  const keyOf = ({ slab, assortment, kind }: OrderLine) =>
+    assortment !== undefined ? `a${assortment}` : `s${slab}${kind ? `/${kind}` : ''}`;
+  /** Something that a line can be of. */
+  interface Choice {
+    readonly key: string;
+    readonly text: string;
+    readonly of: Pick<OrderLine, 'slab' | 'kind' | 'assortment'>;
+  }
+  /** Everything that a line can be of, each piece type for itself. */
+  const choices: readonly Choice[] = $derived(
+    all.flatMap(({ id, name: called, what, kinds }): Choice[] =>
+      what === 'assortment'
+        ? [{ key: `a${id}`, text: called, of: { assortment: id } }]
+        : [
+            { key: `s${id}`, text: called, of: { slab: id } },
+            ...kinds.map((kind) => ({ key: `s${id}/${kind}`, text: `${called}, ${kind}`, of: { slab: id, kind } })),
+          ],
+    ),
+  );
+  const set = (at: number, part: Partial<OrderLine>) =>
+    (lines = lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
+  function setWhat(at: number, key: string) {
+    const { slab: _slab, kind: _kind, assortment: _assortment, ...rest } = lines[at]!;
+    const of = choices.find((choice) => choice.key === key)!.of;
+    const { unit: _unit, pieces: _pieces, ...count } = rest;
+    lines = lines.map((line, i) => (i !== at ? line : 'assortment' in of ? { ...count, ...of } : { ...rest, ...of }));
+  }
+  const problemAt = (path: string) => problems.find((problem) => problem.path === path)?.message ?? '';
+  const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
+
+  let missing = $state('');
+  function save() {
+    missing =
+      lines.length === 0
+        ? 'Add at least one line'
+        : !due
+          ? 'When is it due?'
+          : name.trim() === ''
+            ? 'Who is it for?'
+            : '';
+    if (missing || !due) return;
+    onsave({
+      name: name.trim(),
+      due: due.toISOString(),
+      lines,
+      ...(channel ? { channel } : {}),
+      ...(note.trim() ? { note: note.trim() } : {}),
+      ...(repeat ? { repeat } : {}),
+      status: order?.status ?? 'open',
+    });
+  }
+</script>
+
+<form
+  class="panel"
+  aria-label={order ? 'Change order' : 'New order'}
+  onsubmit={(event) => {
+    event.preventDefault();
+    save();
+  }}
+>
+  <h2>{order ? 'Change order' : 'New order'}</h2>
+  {#if !order}
+    <TextInput
+      labelText="Type the order"
+      placeholder="60 rye, 2 tins of penuche, Saturday 11"
+      value={said}
+      maxlength={1000}
+      on:input={({ detail }) => take(String(detail ?? ''))}
+    />
+    {#if read}
+      <ul class="read" aria-label="As it was read">
+        {#each read.parts as { text, line, note: asks }, at (at)}
+          <li class:harm={line === null}>
+            <span class="quiet">{text}</span>
+            <span
+              >{line ? orderLineText(line, nameOf(line)) : ''}{asks
+                ? `${line ? '. ' : ''}${typedNoteText(asks)}`
+                : ''}</span
+            >
+          </li>
+        {/each}
+        {#if due && read.due}<li><span class="quiet">due</span> <span>{dates.moment(due.getTime())}</span></li>{/if}
+      </ul>
+    {/if}
+  {/if}
+  <div class="fields">
+    <TextInput
+      size="sm"
+      labelText="For"
+      bind:value={name}
+      maxlength={200}
+      invalid={problemAt('/name') !== ''}
+      invalidText={problemAt('/name')}
+    />
+    <Select size="sm" labelText="Sales channel" selected={channel} on:change={(event) => (channel = chosen(event))}>
+      <SelectItem value="" text="counter" />
+      {#each channels as { name: called } (called)}<SelectItem value={called} text={called} />{/each}
+    </Select>
+    <DayField
+      label="Due on"
+      value={day}
+      name="order day"
+      {typed}
+      problem={problemAt('/due')}
+      onvalue={(next) => next !== null && (day = next)}
+      ontime={(next) => (time = next)}
+    />
+    <TimeField label="at" value={time} name="order time" {typed} onvalue={(next) => next !== null && (time = next)} />
+  </div>
+  <ul class="lines" aria-label="Lines">
+    {#each lines as line, at (at)}
+      <li>
+        <div>
+          <NumberField
+            label="Count {at + 1}"
+            hideLabel
+            value={line.count}
+            limits={limitsAt(orderSchema, 'lines.count')}
+            name="line {at} count"
+            problem={problemAt(`/lines/${at}/count`)}
+            {typed}
+            onvalue={(count) => count !== null && set(at, { count: Math.round(count) })}
+          />
+        </div>
+        <div>
+          {#if line.assortment === undefined}
+            <Select
+              size="sm"
+              hideLabel
+              labelText="Unit {at + 1}"
+              selected={line.unit ?? 'piece'}
+              on:change={(event) => set(at, { unit: chosen(event) as OrderUnit })}
+            >
+              {#each ORDER_UNITS as unit (unit)}<SelectItem value={unit} text={ORDER_UNIT_NAMES[unit]} />{/each}
+            </Select>
+          {:else}<span class="quiet">boxes</span>{/if}
+        </div>
+        <div>
+          {#if line.unit === 'box' || line.unit === 'bag'}
+            <NumberField
+              label="Pieces in each {at + 1}"
+              hideLabel
+              placeholder="of"
+              value={line.pieces ?? null}
+              limits={limitsAt(orderSchema, 'lines.pieces')}
+              name="line {at} pieces"
+              {typed}
+              onvalue={(pieces) => pieces !== null && set(at, { pieces: Math.round(pieces) })}
+            />
+          {/if}
+        </div>
+        <div>
+          <Select
+            size="sm"
+            hideLabel
+            labelText="What {at + 1}"
+            selected={keyOf(line)}
+            invalid={problemAt(`/lines/${at}/slab`) !== ''}
+            invalidText={problemAt(`/lines/${at}/slab`)}
+            on:change={(event) => setWhat(at, chosen(event))}
+          >
+            {#if !choices.some(({ key }) => key === keyOf(line))}
+              <SelectItem value={keyOf(line)} text="something that was deleted" />
+            {/if}
+            {#each choices as { key, text } (key)}<SelectItem value={key} {text} />{/each}
+          </Select>
+        </div>
+        <div>
+          <Button
+            size="small"
+            kind="ghost"
+            icon={TrashCan}
+            iconDescription="Remove line {at + 1}"
+            tooltipPosition="left"
+            on:click={() => (lines = lines.filter((_, i) => i !== at))}
+          />
+        </div>
+      </li>
+    {/each}
+  </ul>
+  {#if choices.length > 0}
+    <p>
+      <Button size="small" kind="ghost" on:click={() => (lines = [...lines, { ...choices[0]!.of, count: 12 }])}
+        >Add a line</Button
+      >
+    </p>
+  {/if}
+  <div class="repeat">
+    <Select size="sm" labelText="Repeats" selected={every} on:change={(event) => (every = chosen(event))}>
+      <SelectItem value="" text="not" />
+      <SelectItem value="1" text="every week" />
+      <SelectItem value="2" text="every two weeks" />
+    </Select>
+    {#if every !== ''}
+      <fieldset>
+        <legend class="unseen">On these days</legend>
+        {#each WEEKDAYS as [code, text] (code)}
+          <Checkbox
+            labelText={text}
+            checked={days.includes(code)}
+            on:check={({ detail }) =>
+              (days = detail ? [...days.filter((own) => own !== code), code] : days.filter((own) => own !== code))}
+          />
+        {/each}
+      </fieldset>
+      <DayField
+        label="Until"
+        optional
+        value={until}
+        name="order until"
+        {typed}
+        onvalue={(next) => (until = next ?? '')}
+      />
+    {/if}
+  </div>
+  <TextArea labelText="Note" rows={2} bind:value={note} maxlength={2000} />
+  <p class="figures" role="status">
+    Comes to <b>{money(value.coins / book.coin, data.shop.currency)}</b>{value.unknown > 0
+      ? `, without ${value.unknown} of ${lines.length} lines whose price is not known yet`
+      : ''}.
+    {#if lines.length > 0}
+      Contains: {allergens.contains.length > 0
+        ? allergens.contains.join(', ')
+        : 'no declared allergen'}{allergens.unknown > 0 ? '. Some allergens are unknown' : ''}.
+    {/if}
+  </p>
+  {#if missing}<Notice harm>{missing}</Notice>{/if}
+  {#if problems.length > 0}<Notice harm {problems} />{/if}
+  <p class="acts">
+    <Button size="field" type="submit">{order ? 'Save order' : 'Add order'}</Button>
+    {#if oncancel}<Button size="field" kind="ghost" on:click={oncancel}>Cancel</Button>{/if}
+  </p>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 0.6rem;
+    padding: 0.8rem 1rem;
+    align-content: start;
+  }
+
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 650;
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: 1.4fr 1fr 1fr 5.4rem;
+    gap: 0.5rem;
+    align-items: start;
+  }
+
+  .read li {
+    display: grid;
+    grid-template-columns: minmax(6rem, 0.7fr) 1.3fr;
+    gap: 0.6rem;
+    padding: 0.15rem 0;
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+
+  .lines li {
+    display: grid;
+    grid-template-columns: 5rem 6.5rem 4rem minmax(0, 1fr) auto;
+    gap: 0.4rem;
+    margin-bottom: 0.4rem;
+    align-items: start;
+  }
+
+  .repeat {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: end;
+  }
+
+  .repeat :global(.bx--select) {
+    width: 10rem;
+  }
+
+  fieldset {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.7rem;
+  }
+
+  .acts {
+    display: flex;
+    gap: 0.6rem;
+  }
+
+  @media (max-width: 599px) {
+    .fields {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+</style>
