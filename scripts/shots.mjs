@@ -78,6 +78,10 @@ await page.getByLabel('Cup and spoon sizes').selectOption('us');
 await page.getByRole('button', { name: 'Show what happens' }).click();
 await page.getByText('in all,').waitFor();
 await shoot('paste');
+await page.goto(`${address}/orders`);
+await page.getByLabel('Type the order').fill('Harbour tea room: 60 rye, 2 tins of penuche, Saturday 11');
+await page.getByText('98 Pear penuche').first().waitFor();
+await shoot('orders');
 await shoot('history', `${slab}/history`);
 await page.goto(`${address}/runs?find=door`);
 await page.getByRole('link', { name: 'Rye and treacle slice' }).click();
@@ -90,11 +94,6 @@ await page.getByText('Small lively bubbles').waitFor({ timeout: 120_000 });
 await page.getByRole('button', { name: 'Test a drop in cold water' }).click();
 await shoot('practice');
 await context.close();
-context = await browser.newContext({ viewport: { width: 794, height: 1123 } });
-page = await context.newPage();
-await page.emulateMedia({ media: 'print' });
-await shoot('amounts-sheet', `${slab}/build`);
-await context.close();
 context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 page = await context.newPage();
 await shoot('phone-build', `${slab}/build`);
@@ -105,10 +104,6 @@ for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin', 'Begin'])
   await page.getByRole('button', { name: what, exact: true }).click();
 await page.evaluate(() => scrollTo(0, 0));
 await shoot('phone-bench');
-const penuche = await page
-  .goto(`${address}/slabs`)
-  .then(() => page.getByRole('link', { name: 'Pear penuche' }).getAttribute('href'));
-await page.request.post(`${address}/api/runs`, { data: { slab: Number(/\d+/.exec(penuche)[0]) } });
 await context.close();
 // As it looks where the application is open to the workroom's network.
 process.env.KNIFE_TRAY_ADDRESSES = 'https://192.168.1.20:4180';

@@ -58,16 +58,16 @@ test('hours for five days, and a schedule by a deadline: at most 14 clicks and f
   page,
   shop,
 }) => {
-  await open('/settings#hours');
-  const shopBefore = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as { revision: number };
-  await page.request.put(`${shop.address}/api/shop`, {
-    data: { revision: shopBefore.revision, settings: { hours: [] } },
-  });
+  // Without working hours; the refusal of an old revision says the latest.
+  const put = (revision: number) =>
+    page.request.put(`${shop.address}/api/shop`, { data: { revision, settings: { hours: [] } } });
+  const refused = (await (await put(1)).json()) as { latest?: { revision: number } };
+  if (refused.latest) await put(refused.latest.revision);
   await open('/settings#hours');
   const hand = counted(page);
   await hand.click('button', 'Add hours on Tuesday');
   await hand.write('Tuesday to', '15:00');
-  await hand.click('button', 'Copy to all days, the hours of Tuesday');
+  await hand.click('button', /^Copy to all days/);
   await hand.click('button', /^Remove Monday/);
   await hand.click('button', /^Remove Sunday/);
   await hand.click('button', /^Save$/);
@@ -194,5 +194,5 @@ test('a missed deadline is an alarm and counts as a check; an oven that is out m
   for (let i = 0; i < 6; i++) await page.keyboard.press('Shift+ArrowRight');
   await expect(page.getByText(/The deadline is missed: done/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Plan run for/ })).toHaveCount(0);
-  await expect(tray(page, 'Checks')).not.toHaveText('0');
+  await expect(page.getByRole('button', { name: /^Checks/ })).toContainText('1');
 });

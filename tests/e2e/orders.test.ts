@@ -151,6 +151,7 @@ test('an assortment is put together, ordered by name, and its orders say so when
   await expect(form.getByRole('list', { name: 'As it was read' })).toContainText('3 x Yard four');
   await form.getByRole('textbox', { name: 'For', exact: true }).fill('Gallery');
   await form.getByRole('button', { name: 'Add order' }).click();
+  await expect(page.getByRole('region', { name: 'Orders by due time' })).toContainText('3 x Yard four');
   await open('/orders/assortments');
   await page.getByRole('button', { name: 'Delete Yard four' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).click();

@@ -131,7 +131,10 @@ test('butter a tenth dearer: forecast, entered in the larder, and the price foll
   await open(`/slabs/${id}/price`);
   await page.getByRole('tab', { name: 'Price rise' }).click();
   // 285 g of butter cost 3.135: a tenth of that, plus the share of unsold pieces.
-  await expect(page.getByText(/If butter costs 10 % more, a batch costs €0\.32 more/)).toBeVisible();
+  await page.getByLabel('Of', { exact: true }).selectOption('butter');
+  await expect(page.getByText(/Costs\s+€0\.32\s+more per batch/)).toBeVisible();
+  await page.getByLabel('Price rise, %').fill('25');
+  await expect(page.getByText(/Costs\s+€0\.81\s+more per batch/)).toBeVisible();
   const before = await page
     .getByRole('region', { name: 'Cost of a batch' })
     .getByRole('row', { name: /^Total/ })

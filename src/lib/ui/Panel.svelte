@@ -18,16 +18,18 @@
     title?: string;
     /** Text beside the title: what the picture shows, or how to use it. */
     note?: string;
+    /** Whether the stage ends with its content, where that does not grow with the window. */
+    fitsContent?: boolean;
     stage: Snippet;
     hand: Snippet;
   }
-  let { label, title = '', note = '', stage, hand }: Props = $props();
+  let { label, title = '', note = '', fitsContent = false, stage, hand }: Props = $props();
 
   let isExpanded = $state(false);
 </script>
 
 <div class="board">
-  <section class="stage panel" class:expanded={isExpanded} aria-label="{label}: drawing">
+  <section class="stage panel" class:fits={fitsContent} class:expanded={isExpanded} aria-label="{label}: drawing">
     {#if title !== ''}
       <header>
         <h2>{title}</h2>
@@ -64,6 +66,12 @@
     min-height: 0;
     min-width: 0;
     padding: 0.7rem 0.9rem;
+  }
+
+  .stage.fits {
+    align-self: start;
+    max-height: 100%;
+    overflow: auto;
   }
 
   header {

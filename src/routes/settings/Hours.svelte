@@ -57,8 +57,8 @@
     ['rings', 'Rings on the hob'],
   ] as const;
   const COLD = [
-    ['fridgeMm2', 'Shelf area in the fridge, cm²'],
-    ['freezerMm2', 'Shelf area in the freezer, cm²'],
+    ['fridgeMm2', 'Fridge shelves, cm²'],
+    ['freezerMm2', 'Freezer shelves, cm²'],
   ] as const;
   const MM2_PER_CM2 = 100;
   const hours = $derived(shop.hours ?? []);
@@ -176,7 +176,7 @@
 
   .four {
     display: grid;
-    grid-template-columns: repeat(6, 1fr);
+    grid-template-columns: repeat(10, 1fr);
     gap: 0.6rem;
     align-items: end;
     margin-top: 0.5rem;
@@ -187,6 +187,12 @@
   }
 
   .four > :global(.bx--form-item:nth-child(-n + 2)) {
-    grid-column: span 3;
+    grid-column: span 5;
+  }
+
+  @media (max-width: 759px) {
+    .four > :global(*) {
+      grid-column: span 5;
+    }
   }
 </style>

@@ -22,7 +22,7 @@ export async function load() {
     runs: open.map(({ id, plan }) => ({ id, plan, events: byRun.get(id)! })),
     later: openRuns(db)
       .filter(({ id }) => !isToday.has(id))
-      .map(({ id, plan: { name, lot, begin } }) => ({ id, name, lot, begin })),
+      .map(({ id, plan: { name, lot, begin } }) => ({ id, name, lot, begunAt: begin })),
     past: runsInList(db, {}, 0, MAX_PAST + 20)
       .runs.filter(({ status }) => status === 'finished' || status === 'stopped')
       .slice(0, MAX_PAST),

@@ -16,6 +16,14 @@
 
   let { data } = $props();
 
+  /** A run in a list, by when it begins or began. */
+  interface Listed {
+    readonly id: number;
+    readonly name: string;
+    readonly lot: string;
+    readonly begunAt: string;
+  }
+
   const followers = untrack(() =>
     data.runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, data.isComplete)),
   );
@@ -58,6 +66,23 @@
 </script>
 
 <svelte:head><title>Today - Knife Tray</title></svelte:head>
+
+{#snippet runs(id: string, title: string, list: readonly Listed[])}
+  {#if list.length > 0}
+    <section class="panel" aria-labelledby={id}>
+      <h2 {id}>{title}</h2>
+      <ul>
+        {#each list as run (run.id)}
+          <li>
+            <span class="figures quiet">{dates.moment(Date.parse(run.begunAt))}</span>
+            <a href="/runs/{run.id}">{run.name}</a>
+            <span class="quiet figures">{run.lot}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+{/snippet}
 
 <div class="page">
   <div class="page-head">
@@ -130,34 +155,8 @@
     </div>
   {/if}
   <div class="below">
-    {#if data.later.length > 0}
-      <section class="panel" aria-labelledby="later">
-        <h2 id="later">Planned</h2>
-        <ul>
-          {#each data.later as { id, name, lot, begin } (id)}
-            <li>
-              <span class="figures quiet">{dates.moment(Date.parse(begin))}</span>
-              <a href="/runs/{id}">{name}</a>
-              <span class="quiet figures">{lot}</span>
-            </li>
-          {/each}
-        </ul>
-      </section>
-    {/if}
-    {#if data.past.length > 0}
-      <section class="panel" aria-labelledby="past">
-        <h2 id="past">Recent runs</h2>
-        <ul>
-          {#each data.past as { id, name, lot, begunAt } (id)}
-            <li>
-              <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span>
-              <a href="/runs/{id}/result">{name}</a>
-              <span class="quiet figures">{lot}</span>
-            </li>
-          {/each}
-        </ul>
-      </section>
-    {/if}
+    {@render runs('later', 'Planned', data.later)}
+    {@render runs('past', 'Recent runs', data.past)}
     {#if open.length === 0 && data.elsewhere}<OtherDevice {...data.elsewhere} />{/if}
   </div>
 </div>

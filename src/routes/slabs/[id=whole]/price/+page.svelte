@@ -83,7 +83,7 @@
   });
 </script>
 
-<Panel label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
+<Panel fitsContent label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
   {#snippet stage()}
     {#if slab.preparations.length === 0}
       <EmptyState title="No costs yet">
