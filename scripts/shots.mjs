@@ -80,7 +80,7 @@ await page.getByText('in all,').waitFor();
 await shoot('paste');
 await page.goto(`${address}/orders`);
 await page.getByLabel('Type the order').fill('Harbour tea room: 60 rye, 2 tins of penuche, Saturday 11');
-await page.getByText('98 Pear penuche').first().waitFor();
+await page.getByRole('list', { name: 'As it was read' }).getByText('98 Pear penuche').waitFor({ timeout: 60_000 });
 await shoot('orders');
 await shoot('history', `${slab}/history`);
 await page.goto(`${address}/runs?find=door`);

@@ -77,15 +77,21 @@
 
   /** The order as it was typed, read as it is typed. */
   const read = $derived(said.trim() === '' ? null : readOrder(said, all, new Date(), zone, isDayFirst));
-  function take(text: string) {
-    said = text;
-    if (!read) return;
+  /** Whether lines were changed by hand after the last key: a reading that comes later leaves them as they are. */
+  let isByHand = $state(false);
+  // Prices and yields that arrive while somebody types are read in as well.
+  $effect(() => {
+    if (!read || isByHand) return;
     lines = read.parts.flatMap(({ line }) => line ?? []);
     if (read.due) {
       day = format(wall(read.due), 'yyyy-MM-dd');
       if (read.isTimeStated) time = format(wall(read.due), 'HH:mm');
     }
     if (read.customer) name = read.customer;
+  });
+  function setLines(next: OrderLine[]) {
+    lines = next;
+    isByHand = true;
   }
 
   const due = $derived.by(() => {
@@ -143,12 +149,16 @@
     ),
   );
   const set = (at: number, part: Partial<OrderLine>) =>
-    (lines = lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
+    setLines(lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
   function setWhat(at: number, key: string) {
     const { slab: _slab, kind: _kind, assortment: _assortment, ...rest } = lines[at]!;
     const of = choices.find((choice) => choice.key === key)!.of;
     const { unit: _unit, pieces: _pieces, ...count } = rest;
-    lines = lines.map((line, i) => (i !== at ? line : 'assortment' in of ? { ...count, ...of } : { ...rest, ...of }));
+    setLines(
+      lines.map((line, i) =>
+        i !== at ? line : of.assortment !== undefined ? { ...count, ...of } : { ...rest, ...of },
+      ),
+    );
   }
   const problemAt = (path: string) => problems.find((problem) => problem.path === path)?.message ?? '';
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
@@ -191,7 +201,10 @@
       placeholder="60 rye, 2 tins of penuche, Saturday 11"
       value={said}
       maxlength={1000}
-      on:input={({ detail }) => take(String(detail ?? ''))}
+      on:input={({ detail }) => {
+        said = String(detail ?? '');
+        isByHand = false;
+      }}
     />
     {#if read}
       <ul class="read" aria-label="As it was read">
@@ -214,6 +227,7 @@
       size="sm"
       labelText="For"
       bind:value={name}
+      on:input={() => (isByHand = true)}
       maxlength={200}
       invalid={problemAt('/name') !== ''}
       invalidText={problemAt('/name')}
@@ -298,7 +312,7 @@
             icon={TrashCan}
             iconDescription="Remove line {at + 1}"
             tooltipPosition="left"
-            on:click={() => (lines = lines.filter((_, i) => i !== at))}
+            on:click={() => setLines(lines.filter((_, i) => i !== at))}
           />
         </div>
       </li>
@@ -306,7 +320,7 @@
   </ul>
   {#if choices.length > 0}
     <p>
-      <Button size="small" kind="ghost" on:click={() => (lines = [...lines, { ...choices[0]!.of, count: 12 }])}
+      <Button size="small" kind="ghost" on:click={() => setLines([...lines, { ...choices[0]!.of, count: 12 }])}
         >Add a line</Button
       >
     </p>
