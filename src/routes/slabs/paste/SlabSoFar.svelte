@@ -64,7 +64,9 @@
     }),
   );
   const assumed = $derived(
-    [measuresAssumed, ...assumedOf(method, slab).map((assumed) => assumedOfRecipeText(assumed, slab, figures))].filter(Boolean),
+    [measuresAssumed, ...assumedOf(method, slab).map((assumed) => assumedOfRecipeText(assumed, slab, figures))].filter(
+      Boolean,
+    ),
   );
 
   const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
