@@ -17,11 +17,12 @@ const SHAPE_WEIGHT = 0.12;
 const MIN_SIDE_MM = 12;
 
 /**
- * Proposes sizes for so many small and large pieces from one slab. All rows are equally high and have as many places; a small piece
+ * Proposes sizes for given numbers of small and large pieces from one slab.
+ * All rows are equally high and have as many places; a small piece
  * takes one place and a large one two, so that any mixture of them fills a row.
  *
  * @param area the slab between its trims
- * @returns the best, by waste and shape; none if so many are too small to cut
+ * @returns the best, by waste and shape; none if the pieces would be too small to cut
  */
 export function proposedSizes(
   { lengthMm, widthMm, kerfMm }: Omit<MixedQuestion, 'kinds'>,

@@ -89,7 +89,7 @@
     tinsOf(slab)
       .map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(tin, figures)}`)
       .join(' and ');
-  /** Runs of one slab are told apart by their lot and tins. */
+  /** Runs of one slab are distinguished by their lot and tins. */
   const labels = $derived(
     new Map(
       followers.map(({ id, plan: { name, lot } }) => {

@@ -97,7 +97,7 @@ export function bringInToday(db: Db, slabs: readonly KeptSlab[], now: string): v
   }
 }
 
-/** Returns the opening of the shop so many days ahead, on the next open day if it is closed then. */
+/** Returns the opening of the shop a number of days ahead, on the next open day if it is closed then. */
 function openingAfter(daysAhead: number, now: string, zone: string): string {
   const day = addDays(new TZDate(now, zone), daysAhead);
   const open = addDays(day, CLOSED_AHEAD[day.getDay()] ?? 0);

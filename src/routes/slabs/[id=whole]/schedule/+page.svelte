@@ -138,7 +138,7 @@
   };
   const late = $derived(lateBy(day));
   const isImpossible = $derived(day !== null && day.steps.length === 0 && !busy);
-  // The checks of the slab count a missed deadline as long as it stands here.
+  // The checks of the slab count a missed deadline while this page is open.
   $effect(() => {
     work.deadline.lateMinutes = late;
     return () => (work.deadline.lateMinutes = null);
