@@ -1,5 +1,7 @@
 import { ALLERGENS, ingredientSchema } from '../larder';
+import { MEANS } from '../shop';
 import { HANDS, type Slab } from '../slab';
+import { BLOCKABLE } from '../time';
 import {
   asMessage,
   fields,
@@ -74,6 +76,15 @@ const planSchema = fields({
     hands: whole(1, 100).required(REQUIRED),
     ovens: whole(0, 100).required(REQUIRED),
     rings: whole(0, 100).required(REQUIRED),
+    ...{ fridgeMm2: MEANS.fridgeMm2, freezerMm2: MEANS.freezerMm2 },
+    blocked: list(
+      fields({
+        what: oneOf(BLOCKABLE).required(REQUIRED),
+        from: minutes.required(REQUIRED),
+        to: minutes.required(REQUIRED),
+      }).required(REQUIRED),
+      50,
+    ),
   }),
   steps: list(step.required(REQUIRED), MAX_STEPS).required(REQUIRED),
   lines: list(line.required(REQUIRED), MAX_LINES).required(REQUIRED),

@@ -1,3 +1,4 @@
+import type { Blockable } from '../time';
 import type { RunPlan, RunStep } from './types';
 
 /** Recorded times of a step. Moments in ms since 1970. */
@@ -54,6 +55,10 @@ function chained(
   }
   return pairs;
 }
+
+/** Tells whether a step uses a resource that can be blocked. */
+const isUsing = ({ hands, occupies }: RunStep, what: Blockable): boolean =>
+  what === 'people' ? hands !== 'free' : occupies.includes(what);
 
 /** An oven has one temperature: what was planned to bake later follows. */
 function bakedInTurn(order: readonly RunStep[]): [RunStep, RunStep][] {
@@ -140,6 +145,18 @@ export function timesOf(
   const inTurn = [...begun, ...order.filter(({ id }) => !isFixed(id))];
   const arcs = arcsOf(plan, inTurn, moments, lasting, until).filter(({ to }) => !isFixed(to));
   const kept = new Set(arcs);
+  const blocked = (plan.means.blocked ?? []).map(({ what, from, to }) => ({
+    what,
+    from: beginMs + from * MINUTE_MS,
+    to: beginMs + to * MINUTE_MS,
+  }));
+  /** Returns the first moment from which a step meets no blocked time of what it uses. */
+  const unblocked = (step: RunStep, at: number): number => {
+    const over = blocked.find(
+      ({ what, from, to }) => isUsing(step, what) && at < to - 1 && at + lasting(step) > from + 1,
+    );
+    return over ? unblocked(step, over.to) : at;
+  };
   const earliest = ({ id, hands }: RunStep) => {
     const { begunAt, isPutOff, notBefore } = moments.get(id)!;
     return begunAt ?? Math.max(nowMs, hands === 'free' ? nowMs : heldMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
@@ -155,7 +172,14 @@ export function timesOf(
         from.set(arc.to, least);
         moved.add(arc);
       }
-      if (moved.size === 0) break;
+      let isHeld = false;
+      for (const step of order) {
+        const at = isFixed(step.id) ? from.get(step.id)! : unblocked(step, from.get(step.id)!);
+        if (at <= from.get(step.id)!) continue;
+        from.set(step.id, at);
+        isHeld = true;
+      }
+      if (moved.size === 0 && !isHeld) break;
     }
     const broken = [...moved].filter(({ isMost }) => isMost);
     if (broken.length === 0)

@@ -1,5 +1,6 @@
 /** Scheduling: steps, links and timelines. */
 export * from './activity';
+export * from './means';
 export * from './reason';
 export * from './generate';
 export * from './timeline';

@@ -1,6 +1,7 @@
 import type { RunMinutes } from '$core/cost';
 import type { Ingredient } from '$core/larder';
-import { USUAL_SHOP, type Shop } from '$core/shop';
+import type { Shop } from '$core/shop';
+import { meansOf } from '$core/time';
 import type { Slab } from '$core/slab';
 import { NewestAnswer } from '$lib/workers/newestAnswer';
 import type { TimelineAnswer, TimelineQuestion } from '$lib/workers/timeline.worker';
@@ -34,9 +35,8 @@ export class ReadyIn {
     this.asked = slab;
     this.hasFailed = false;
     this.#timer = setTimeout(() => {
-      const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
       // Ignores working hours: the duration of the work, not of opening hours.
-      const asked = { start: now, hands, ovens, rings, hours: [], zone: 'UTC' };
+      const asked = { start: now, ...meansOf(shop), blocked: [], hours: [], zone: 'UTC' };
       this.#worker.ask(
         { slab, ingredients, shop, pace: 'usual', asked, now, quickAndSlow: false },
         ({ day, run, isLast }) => {

@@ -6,6 +6,7 @@ import { setImmediate } from 'node:timers/promises';
 import { larderOf } from '$core/larder';
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP, type Shop } from '$core/shop';
+import { meansOf } from '$core/time';
 import { layOutDay, plan, runPlanOf, workOf } from '$core/usecases';
 import { PAST_RUNS, pastEvents } from '../../../demo/runs/past';
 import { runsOfToday } from '../../../demo/runs/today';
@@ -32,10 +33,10 @@ function planned({ slab, version }: KeptSlab, db: Db, shop: Shop) {
   const ingredients = ingredientsFor(db, [slab]);
   const larder = larderOf(ingredients);
   const start = new Date(0);
-  const means = { hands: shop.hands ?? 1, ovens: shop.ovens ?? 1, rings: shop.rings ?? USUAL_SHOP.rings };
+  const means = meansOf(shop);
   const day = layOutDay(
     workOf(slab, larder, shop),
-    { start, deadline: undefined, ...means, hours: [], zone: 'UTC' },
+    { start, deadline: undefined, ...means, blocked: [], hours: [], zone: 'UTC' },
     start,
   );
   const frozen = { version, lot: '', begin: start.toISOString(), means };

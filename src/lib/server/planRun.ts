@@ -1,5 +1,6 @@
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP } from '$core/shop';
+import { meansOf, type Means } from '$core/time';
 import type { Slab } from '$core/slab';
 import type { Db } from './db/open';
 import { refused } from './http';
@@ -20,17 +21,22 @@ export interface PlannedRun {
 /** Reference moment of cached schedules: round the clock, a schedule does not depend on its start. */
 const EPOCH = new Date(0).toISOString();
 
+/** What a run is planned with besides the shop's own resources; blocked times in minutes from its start. */
+export type OwnMeans = Partial<Pick<Means, 'hands' | 'blocked'>>;
+
 /** Plans the run of a slab from a moment: as early as possible, regardless of working hours. */
 export async function plannedRun(
   db: Db,
   slab: Slab,
   version: number,
   begin: string,
+  own: OwnMeans = {},
   lane: Lane = 'runs',
 ): Promise<TaskDone<PlannedRun>> {
   const ingredients = ingredientsFor(db, [slab]);
   const shop = { ...USUAL_SHOP, ...shopSettings(db) };
-  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH }, lane);
+  const means = { ...meansOf(shop), ...own };
+  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH, means }, lane);
   if (!done.ok) return done;
   const found = done.value;
   if (!found.ok) return { ok: false, response: refused(found.problems) };
@@ -43,5 +49,5 @@ export async function plannedRun(
 /** Prepares the schedule of a saved slab, so that a run starts at once. */
 export async function warmRun(db: Db, id: number): Promise<void> {
   const kept = slabById(db, id);
-  if (kept) await plannedRun(db, kept.slab, kept.version, EPOCH, 'background');
+  if (kept) await plannedRun(db, kept.slab, kept.version, EPOCH, {}, 'background');
 }

@@ -160,3 +160,16 @@ test('law: being later never ends a run sooner', () => {
     }),
   );
 });
+
+test('a step waits for what is blocked: the oven is out, and nobody is there', () => {
+  const bake = step('bake', 10, 30, { hands: 'free', occupies: ['oven'], after: [after('weigh')] });
+  const steps = [step('weigh', 0, 10), bake, step('turn', 30, 35, { after: [after('bake', 0, 5)] })];
+  const startOf = (means: Partial<RunPlan['means']>, id: string) => {
+    const state = runState({ ...plan, steps, means: { ...plan.means, ...means } }, [], beginMs);
+    return (state.steps.find((own) => own.step.id === id)!.from - beginMs) / 60_000;
+  };
+  assert.equal(startOf({ blocked: [{ what: 'oven', from: 15, to: 60 }] }, 'bake'), 60);
+  // What comes out must be turned within five minutes, so it goes in later.
+  assert.equal(startOf({ blocked: [{ what: 'people', from: 25, to: 45 }] }, 'turn'), 45);
+  assert.ok(startOf({ blocked: [{ what: 'people', from: 25, to: 45 }] }, 'bake') >= 20);
+});

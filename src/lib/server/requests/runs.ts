@@ -1,6 +1,7 @@
 import { SEEN, type Seen } from '$core/diagnose';
 import { runEventSchema, type RunEvent } from '$core/run';
 import { renameOlderMode, scaleSchema } from '$core/slab';
+import { MEANS } from '$core/shop';
 import { tinsSchema } from '$core/tin';
 import {
   asMessage,
@@ -21,6 +22,8 @@ import {
   note,
 } from '$core/validation';
 
+import { blockedSchema } from './services';
+
 const MAX_EVENTS = 1000;
 
 const beginSchema = fields({
@@ -29,6 +32,8 @@ const beginSchema = fields({
   tins: tinsSchema,
   scale: scaleSchema,
   begin: momentSchema,
+  hands: MEANS.hands,
+  blocked: blockedSchema,
 }).required(REQUIRED);
 
 /** Reads the body of `POST /api/runs`. */

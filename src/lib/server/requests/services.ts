@@ -105,18 +105,21 @@ export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: { slab: found as unknown as SlabSetting } };
 }
 
+/** Times at which a resource is not there. */
+export const blockedSchema = list(
+  fields({
+    what: oneOf(BLOCKABLE).required(REQUIRED),
+    from: momentSchema.required(REQUIRED),
+    to: momentSchema.required(REQUIRED),
+  }).required(REQUIRED),
+  50,
+);
+
 const timelineSchema = fields({
   start: momentSchema,
   deadline: momentSchema,
   ...MEANS,
-  blocked: list(
-    fields({
-      what: oneOf(BLOCKABLE).required(REQUIRED),
-      from: momentSchema.required(REQUIRED),
-      to: momentSchema.required(REQUIRED),
-    }).required(REQUIRED),
-    50,
-  ),
+  blocked: blockedSchema,
   /** Shortest, typical or longest times. */
   pace: oneOf(PACES),
   hours: hoursSchema,

@@ -8,7 +8,7 @@ import type { PlaceStay } from '$core/setting';
 import { USUAL_LABELS, USUAL_SHOP, type Shop } from '$core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '$core/sugar';
 import type { Slab } from '$core/slab';
-import type { Pace } from '$core/time';
+import type { Means, Pace } from '$core/time';
 import type { RunPlan } from '$core/run';
 import { figuresIn, type Measures } from '$core/measure';
 import { readMethod, slabFromMethod } from '$core/method';
@@ -278,21 +278,26 @@ export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOpti
   return { ok: true, value: layOutDay(workOf(slab, larder, shop, asked, pace), day, now) };
 }
 
-/** Returns the schedule of a run that starts at a moment, round the clock; `because` says why there is none. */
+/**
+ * Returns the schedule of a run that starts at a moment, round the clock; `because` says why there is none.
+ *
+ * @param means of the shop, with blocked times in minutes from the start
+ */
 export function runPlan({
   slab,
   ingredients,
   shop,
   version,
   begin,
-}: Omit<SlabTask, 'asked'> & { version: number; begin: string }): Read<RunPlan> {
+  means,
+}: Omit<SlabTask, 'asked'> & { version: number; begin: string; means: Means }): Read<RunPlan> {
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop);
   if (problems.length > 0) return { ok: false, problems };
-  const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
-  const means = { hands, ovens, rings };
   const start = new Date(begin);
-  const asked = { start, deadline: undefined, ...means, hours: [], zone: 'UTC' };
+  const after = (minutes: number) => new Date(start.getTime() + minutes * 60_000);
+  const blocked = (means.blocked ?? []).map(({ what, from, to }) => ({ what, from: after(from), to: after(to) }));
+  const asked = { start, deadline: undefined, ...means, blocked, hours: [], zone: 'UTC' };
   const day = layOutDay(workOf(slab, larder, shop), asked, start);
   const say = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
   if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: dayText(day, say) })] };

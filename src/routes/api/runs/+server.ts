@@ -10,13 +10,19 @@ import { slabVersion } from '$lib/server/slabs';
 export async function POST({ request }) {
   const body = await readBody(request, readBeginRequest);
   if (!body.ok) return body.response;
-  const { slab: slabId, version, tins, scale, begin: asked } = body.value;
+  const { slab: slabId, version, tins, scale, begin: asked, hands, blocked = [] } = body.value;
   const db = database();
   const kept = slabVersion(db, slabId, version ?? null);
   if (!kept) return refusal('no-version-to-make');
   const begin = new Date(asked ?? Date.now()).toISOString();
   const slab = { ...kept.slab, ...(tins ? { tins } : {}), ...(scale ? { scale } : {}) };
-  const planned = await plannedRun(db, slab, kept.version, begin);
+  const minuteOf = (moment: string) => (Date.parse(moment) - Date.parse(begin)) / 60_000;
+  const planned = await plannedRun(db, slab, kept.version, begin, {
+    ...(hands === undefined ? {} : { hands }),
+    ...(blocked.length === 0
+      ? {}
+      : { blocked: blocked.map(({ what, from, to }) => ({ what, from: minuteOf(from), to: minuteOf(to) })) }),
+  });
   if (!planned.ok) return planned.response;
   const { planFor, ingredients, shop } = planned.value;
   return json(beginRun(db, { slabId, version: kept.version, slab, begin, ingredients, shop }, planFor), {

@@ -6,7 +6,8 @@
   import { paidMinutes, settledPricing } from '$core/cost';
   import { larderOf, type Ingredient } from '$core/larder';
   import { assumedOf, type MethodRead } from '$core/method';
-  import { USUAL_SHOP, type Shop } from '$core/shop';
+  import type { Shop } from '$core/shop';
+  import { meansOf } from '$core/time';
   import type { CutSpec, Slab } from '$core/slab';
   import { tinInWords } from '$core/tin';
   import { missingFrom, plan, proposedCuts, proposedKeeping, type Day } from '$core/usecases';
@@ -83,9 +84,9 @@
       pace: 'usual',
       asked: {
         start: now,
+        ...meansOf(shop),
         hands: 1,
-        ovens: shop.ovens ?? USUAL_SHOP.ovens,
-        rings: shop.rings ?? USUAL_SHOP.rings,
+        blocked: [],
         hours: $state.snapshot(shop.hours ?? []) as Required<Shop>['hours'],
         zone,
       },

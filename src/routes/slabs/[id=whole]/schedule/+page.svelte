@@ -9,6 +9,7 @@
   import { ask } from '$lib/api';
   import type { Ingredient } from '$core/larder';
   import { USUAL_SHOP } from '$core/shop';
+  import { meansOf } from '$core/time';
   import { tinInWords } from '$core/tin';
   import type { Day, DayOptions } from '$core/usecases';
   import { calendarOf } from '$lib/format/calendar';
@@ -80,11 +81,8 @@
     const held = pins.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
     const asked: DayOptions = {
       ...(form.way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
+      ...meansOf(work.shop),
       hands: form.hands,
-      ovens: work.shop.ovens ?? USUAL_SHOP.ovens,
-      rings: work.shop.rings ?? USUAL_SHOP.rings,
-      fridgeMm2: work.shop.fridgeMm2,
-      freezerMm2: work.shop.freezerMm2,
       blocked: blockedOf($state.snapshot(form), zone),
       hours: $state.snapshot(hoursOf(form, hours)) as DayOptions['hours'],
       zone,
@@ -150,7 +148,12 @@
   /** Starts a run of the saved slab: now, at the bench; or when the schedule begins. */
   async function makeIt(begin?: Date) {
     busyMaking = true;
-    const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id, begin: begin?.toISOString() });
+    const answer = await ask<{ id: number }>('POST', '/api/runs', {
+      slab: draft.id,
+      begin: begin?.toISOString(),
+      hands: form.hands,
+      blocked: blockedOf($state.snapshot(form), zone).filter(({ to }) => to > (begin ?? new Date())),
+    });
     busyMaking = false;
     wrongs = answer.ok ? [] : answer.problems;
     if (answer.ok) await goto(begin ? '/today' : `/runs/${answer.value.id}`);

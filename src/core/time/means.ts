@@ -1,0 +1,17 @@
+import { USUAL_SHOP, type Shop } from '../shop';
+import type { Means } from './activity';
+
+/** Returns the resources of a shop. Without a stated shelf area, cold places hold a number of slabs. */
+export function meansOf({
+  hands = USUAL_SHOP.hands,
+  ovens = USUAL_SHOP.ovens,
+  rings = USUAL_SHOP.rings,
+  fridgeMm2,
+  freezerMm2,
+}: Pick<Shop, 'hands' | 'ovens' | 'rings' | 'fridgeMm2' | 'freezerMm2'>): Means {
+  return {
+    ...{ hands, ovens, rings },
+    ...(fridgeMm2 === undefined ? {} : { fridgeMm2 }),
+    ...(freezerMm2 === undefined ? {} : { freezerMm2 }),
+  };
+}
