@@ -39,3 +39,13 @@
     </tbody>
   </Table>
 </section>
+
+<style>
+  @media (max-width: 30rem) {
+    section :global(.bx--data-table th),
+    section :global(.bx--data-table td) {
+      padding-inline: 0.35rem;
+      white-space: normal;
+    }
+  }
+</style>

@@ -41,6 +41,11 @@
     white-space: nowrap;
   }
 
+  td:last-child,
+  th:last-child {
+    padding-left: 0.5rem;
+  }
+
   .part {
     padding-left: 0.7rem;
   }
