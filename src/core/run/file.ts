@@ -48,6 +48,7 @@ const id = text(200);
 const minutes = number(-MAX_MINUTES, MAX_MINUTES);
 const allergen = oneOf(ALLERGENS).required(REQUIRED);
 const amount = number(0, 1e9).required(REQUIRED);
+const tinRange = fields({ from: whole(1, 1e6).required(REQUIRED), to: whole(1, 1e6).required(REQUIRED) });
 const step = fields({
   ...{ id, of: id, text: text(2000) },
   minutes: number(0, MAX_MINUTES).required(REQUIRED),
@@ -55,6 +56,8 @@ const step = fields({
   occupies: list(text(), 20).required(REQUIRED),
   ovenC: number(0, 500).nullable().defined(REQUIRED),
   isHot: flag(),
+  ...{ shelves: whole(1, 100), share: number(0, 1), areaMm2: number(0, 1e9) },
+  ...{ inTins: tinRange, lifts: tinRange },
   after: list(
     fields({ on: id, least: minutes.required(REQUIRED), most: minutes.nullable().defined(REQUIRED) }).required(
       REQUIRED,

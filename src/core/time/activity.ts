@@ -12,6 +12,12 @@ export interface Link {
   readonly most: number | null;
 }
 
+/** Some of the tins of a schedule, counted from 1. */
+export interface TinRange {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** One step of a schedule. */
 export interface Activity {
   readonly id: string;
@@ -27,6 +33,12 @@ export interface Activity {
   readonly share?: number;
   /** Shelf area in the fridge or freezer, mm2. Missing where the tins have no size. */
   readonly areaMm2?: number;
+  /** Oven shelves; one if missing. */
+  readonly shelves?: number;
+  /** Tins that hold the slab during the step. */
+  readonly inTins?: TinRange;
+  /** Tins that the slab is lifted out of at its start. */
+  readonly lifts?: TinRange;
   /** Whether it is hot without using a ring: a cooling pot. */
   readonly isHot?: boolean;
   readonly after: readonly Link[];

@@ -10,12 +10,12 @@ import {
   type ExpandedSlab,
   type Layer,
   type Place,
-  type TinGroup,
 } from '../slab';
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
 import { minutesAtPace, stepMinutes, type Pace } from './steps';
+import { runsOf, type TinRun } from './tinRuns';
 
 /** What a slab's activities depend on besides its steps. */
 export interface ChainOf {
@@ -37,15 +37,14 @@ export interface ChainOf {
   /** The layer that is scored, and its scoring window after pouring; `null` without one. */
   readonly scoring: { readonly layer: string; readonly fromMinutes: number; readonly toMinutes: number } | null;
   readonly pace: Pace;
+  /** Slabs that one oven bakes at once. */
+  readonly ovenShelves?: number;
 }
 
 /** Maximum wait before pouring, min: a boiled mixture stiffens, melted chocolate cools. */
 const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
 /** Scattered layers go on while the layer below is wet, within this, min. */
 const STREW_WITHIN = 5;
-/** Above this number, tins are poured, set and cut in groups. */
-const MAX_RUNS = 6;
-
 const NO_TIME: DurationEstimate = [0, 0, 0];
 
 /** Equipment that a tin uses in each place. */
@@ -56,41 +55,7 @@ const OCCUPIED: Readonly<Record<Place, readonly string[]>> = {
   marble: ['marble'],
 };
 
-/** The top layer of some tins, still setting. */
-interface Open {
-  readonly layer: Layer | null;
-  /** The steps that poured it, in order. */
-  readonly laid: readonly string[];
-  /** Whether scattered toppings stick to it, and whether one step poured it in all tins. */
-  readonly wet: 'own' | 'shared' | null;
-  /** The layer scattered on it that waits the longest; `null` if none does. */
-  readonly strewn?: Layer | null;
-}
-
 const statedMinutes = (layer: Layer | null | undefined) => layer?.set?.minMinutes ?? 0;
-
-/** Tins that go through the schedule together, and their current top layer. */
-interface Run {
-  readonly tins: number;
-  /** "#2" for ids, and the tins for titles, if there are several groups. */
-  readonly mark: string;
-  readonly group: { readonly tins?: TinGroup };
-  open: Open | null;
-}
-
-/** Returns the tins of a schedule, separately, or grouped if there are many. */
-function runsOf(slabs: number): Run[] {
-  const count = Math.min(slabs, MAX_RUNS);
-  return Array.from({ length: count }, (_, i) => {
-    const [from, to] = [Math.floor((i * slabs) / count), Math.floor(((i + 1) * slabs) / count)];
-    return {
-      tins: to - from,
-      mark: count === 1 ? '' : `#${i + 1}`,
-      group: count === 1 ? {} : { tins: { from: from + 1, to, of: slabs } },
-      open: null,
-    };
-  });
-}
 
 /**
  * Returns all steps of a batch at the bench for one slab in one or more tins: weighing out, each preparation's own or typical
@@ -111,9 +76,10 @@ export function chainOf({
   finishing,
   scoring,
   pace,
+  ovenShelves = OVEN_SHELVES,
 }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
-  const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
+  const ovenfuls = Math.ceil(slabs / ovenShelves);
   const { activities: pots, ready, boils } = potsOf(slab, batchSizes, ovenfuls, together, pace, slabs);
   const activities: Activity[] = [];
   const add = (activity: Pick<Activity, 'id' | 'of' | 'title' | 'minutes' | 'after'> & Partial<Activity>) => {
@@ -131,7 +97,7 @@ export function chainOf({
 
   const runs = runsOf(slabs);
   /** Lets the top layer set, and returns what the next step in this tin has to wait for. */
-  const settled = (run: Run, window: number | null = null): Link[] => {
+  const settled = (run: TinRun, window: number | null = null): Link[] => {
     if (!run.open) return [];
     const { layer, laid, strewn } = run.open;
     const wait = waits.find(({ id }) => id === layer?.id);
@@ -146,6 +112,7 @@ export function chainOf({
       id: `set/${layer.id}${run.mark}`,
       of: layer.id,
       title: { code: 'set', name: layer.name, place, ...run.group },
+      inTins: run.range,
       minutes,
       hands: 'free',
       occupies: OCCUPIED[place],
@@ -184,6 +151,12 @@ export function chainOf({
           ];
     const raw = together?.layers.includes(layer) ?? false;
     if (layer === level[0] && !raw && from.length > 0 && from.every(({ steps }) => steps?.some(({ ovenC }) => ovenC))) {
+      // The base is baked in its tins by its preparation's own steps.
+      for (const { id } of from)
+        activities.forEach((activity, at) => {
+          if (activity.of !== id || activity.ovenC === null) return;
+          activities[at] = { ...activity, inTins: { from: 1, to: slabs }, shelves: Math.min(slabs, ovenShelves) };
+        });
       for (const run of runs) run.open = { layer, laid: pot, wet: null };
       continue;
     }
@@ -194,7 +167,12 @@ export function chainOf({
     });
     if (laying.length > 0 && !laying.includes(-1)) {
       const below = runs.flatMap((run) => settled(run));
-      for (const at of laying) activities[at] = { ...activities[at]!, after: [...activities[at]!.after, ...below] };
+      for (const at of laying)
+        activities[at] = {
+          ...activities[at]!,
+          inTins: { from: 1, to: slabs },
+          after: [...activities[at]!.after, ...below],
+        };
       for (const run of runs) run.open = { layer, laid: pot, wet: 'shared' };
       continue;
     }
@@ -214,6 +192,7 @@ export function chainOf({
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
         title: { code: 'lay', name: layer.name, isScattered: strewn, ...run.group },
+        inTins: run.range,
         minutes: minutesAtPace(USUAL_MINUTES.lay, pace) * run.tins,
         after: [
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : withinOf(on) })),
@@ -255,6 +234,8 @@ export function chainOf({
         id: BAKE,
         of: layer.id,
         title: { code: 'written', text: first!.step.text },
+        inTins: { from: 1, to: slabs },
+        shelves: Math.min(slabs, ovenShelves),
         minutes: Math.max(...bakes.map(({ minutes }) => minutes)),
         hands: first!.step.hands ?? 'free',
         occupies: ['oven'],
@@ -275,6 +256,7 @@ export function chainOf({
             id: `score${run.mark}`,
             of: 'all',
             title: { code: 'score', ...run.group },
+            inTins: run.range,
             minutes: minutesAtPace(cutting.scoring, pace) * run.tins,
             after: [{ on: laid, least: scoring.fromMinutes, most: scoring.toMinutes }],
             caution: 'blade',
@@ -284,6 +266,7 @@ export function chainOf({
       id: `cut${run.mark}`,
       of: 'all',
       title: { code: 'cut', how: slab.cut?.way === 'break' ? 'break' : scored ? 'snap' : 'cut', ...run.group },
+      lifts: run.range,
       minutes: minutesAtPace(cutting.cutting, pace) * run.tins,
       // Slabs that are broken or snapped may be as brittle as they get.
       after: [
@@ -317,6 +300,7 @@ export function chainOf({
         minutes: statedMinutes(layer),
         hands: 'free',
         occupies: OCCUPIED[place],
+        ...(OCCUPIED[place].length > 0 ? { areaMm2: tinMm2 * slabs } : {}),
         after: last.map((on) => ({ on, least: 0, most: 0 })),
       }),
     ];

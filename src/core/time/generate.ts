@@ -79,9 +79,10 @@ function fits(activity: Activity, from: number, placed: readonly Placed[], means
     const uses = (activity: Activity) => activity.occupies.filter((other) => other === what).length;
     if (what === 'oven') {
       const hot = ({ ovenC }: Activity) => Math.abs((ovenC ?? 0) - (activity.ovenC ?? 0)) > SAME_OVEN_C;
-      const others = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && hot(activity) ? 1 : 0));
-      const alike = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && !hot(activity) ? 1 : 0));
-      return others + Math.ceil((alike + 1) / OVEN_SHELVES) <= means.ovens;
+      const shelves = ({ shelves = 1 }: Activity) => shelves;
+      const others = mostAtOnce(over, from, (other) => (uses(other) > 0 && hot(other) ? 1 : 0));
+      const alike = mostAtOnce(over, from, (other) => (uses(other) > 0 && !hot(other) ? shelves(other) : 0));
+      return others + Math.ceil((alike + shelves(activity)) / OVEN_SHELVES) <= means.ovens;
     }
     const areaMm2 = coldMm2(what, means);
     if (areaMm2 !== undefined && activity.areaMm2 !== undefined) {
