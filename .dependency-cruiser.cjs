@@ -22,6 +22,7 @@ const ROOMS = [
   'orders',
   'weighOut',
   'time',
+  'week',
   'run',
   'logbook',
   'diagnose',

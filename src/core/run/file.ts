@@ -79,6 +79,7 @@ const planSchema = fields({
     hands: whole(1, 100).required(REQUIRED),
     ovens: whole(0, 100).required(REQUIRED),
     rings: whole(0, 100).required(REQUIRED),
+    ovenShelves: whole(1, 20),
     ...{ fridgeMm2: MEANS.fridgeMm2, freezerMm2: MEANS.freezerMm2 },
     blocked: list(
       fields({

@@ -161,6 +161,9 @@ export const MEANS = {
   ...{ fridgeMm2: number(0, 1e8), freezerMm2: number(0, 1e8) },
 } as const;
 
+/** People who work in the shop; without hours of their own they have those of the shop. */
+const person = fields({ name: text(100), hours: hoursSchema });
+
 /** Settings of a shop; missing fields of a request use the shop's own. */
 export const shopSchema = fields({
   name: note(200),
@@ -194,6 +197,11 @@ export const shopSchema = fields({
   zone: zoneSchema,
   locale: localeSchema,
   ...MEANS,
+  /** Without them, as many as `hands` with the shop's hours. */
+  people: list(person.required(REQUIRED), 10),
+  /** Shelves of each oven, and minutes that it takes to heat up. */
+  ...{ ovenShelves: whole(1, 20), ovenHeatUpMinutes: number(0, 120) },
+  ...{ mixers: whole(0, 10), boards: whole(1, 10) },
   /** Surface coefficients fitted from the shop's own setting times. */
   placeH,
   /** Tins of the shop; checks skip an unknown rack. */

@@ -30,6 +30,10 @@ export const USUAL_SHOP = {
   hands: 1,
   ovens: 1,
   rings: 4,
+  ovenShelves: 2,
+  ovenHeatUpMinutes: 12,
+  mixers: 1,
+  boards: 1,
 } as const;
 
 /** Typical mean power in a small workroom, kW; ovens and fridges cycle. */

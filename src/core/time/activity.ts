@@ -69,6 +69,8 @@ export interface Means {
   readonly hands: number;
   readonly ovens: number;
   readonly rings: number;
+  /** Shelves of each oven; two if missing. */
+  readonly ovenShelves?: number | undefined;
   /** Without one, a fridge takes five slabs and a freezer three. */
   readonly fridgeMm2?: number | undefined;
   readonly freezerMm2?: number | undefined;

@@ -82,7 +82,7 @@ function fits(activity: Activity, from: number, placed: readonly Placed[], means
       const shelves = ({ shelves = 1 }: Activity) => shelves;
       const others = mostAtOnce(over, from, (other) => (uses(other) > 0 && hot(other) ? 1 : 0));
       const alike = mostAtOnce(over, from, (other) => (uses(other) > 0 && !hot(other) ? shelves(other) : 0));
-      return others + Math.ceil((alike + shelves(activity)) / OVEN_SHELVES) <= means.ovens;
+      return others + Math.ceil((alike + shelves(activity)) / (means.ovenShelves ?? OVEN_SHELVES)) <= means.ovens;
     }
     const areaMm2 = coldMm2(what, means);
     if (areaMm2 !== undefined && activity.areaMm2 !== undefined) {

@@ -6,11 +6,13 @@ export function meansOf({
   hands = USUAL_SHOP.hands,
   ovens = USUAL_SHOP.ovens,
   rings = USUAL_SHOP.rings,
+  ovenShelves,
   fridgeMm2,
   freezerMm2,
-}: Pick<Shop, 'hands' | 'ovens' | 'rings' | 'fridgeMm2' | 'freezerMm2'>): Means {
+}: Pick<Shop, 'hands' | 'ovens' | 'ovenShelves' | 'rings' | 'fridgeMm2' | 'freezerMm2'>): Means {
   return {
     ...{ hands, ovens, rings },
+    ...(ovenShelves === undefined ? {} : { ovenShelves }),
     ...(fridgeMm2 === undefined ? {} : { fridgeMm2 }),
     ...(freezerMm2 === undefined ? {} : { freezerMm2 }),
   };

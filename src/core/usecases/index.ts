@@ -15,6 +15,8 @@ export * from './mixedSlab';
 export * from './setting';
 export * from './cooling';
 export * from './timeline';
+export * from './week';
+export * from './weekPlan';
 export * from './weighOut';
 export * from './order';
 export * from './allergenStatement';

@@ -16,7 +16,7 @@ import type { PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 import type { SetReason, Setting } from '../setting';
 import { settingFor, USUAL_SUPPORT } from './setting';
-import type { Hours, Shop } from '../shop';
+import { USUAL_SHOP, type Hours, type Shop } from '../shop';
 import { outsideMm2 } from '../tin';
 import { expandDividedLines, type ExpandedSlab, type Slab, type StepTitle } from '../slab';
 import {
@@ -91,6 +91,8 @@ const MINUTE_MS = 60_000;
 export interface Work {
   readonly activities: readonly Activity[];
   readonly hindrance: SetReason | null;
+  /** Shelves of each oven. */
+  readonly ovenShelves: number;
 }
 
 /** Returns all steps of a slab with the waits of its layers. With several kinds of tin each layer waits for the slowest. */
@@ -106,9 +108,12 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
     return now > 0 && before > 0 ? now / before : 1;
   };
   const behaviours = new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, mixtures))]));
+  const { ovenShelves = USUAL_SHOP.ovenShelves } = shop;
   return {
+    ovenShelves,
     activities: chainOf({
       slab: laid,
+      ovenShelves,
       batchSizes: coolingIn(laid.preparations, { mixtures, scaling }, shop).map(({ minutes: cooling }, p) => ({
         scaleFactor: scaling.preparations[p]?.scaleFactor ?? 1,
         thicknessFactor: thicknessFactorOf(laid.preparations[p]!.id),
@@ -208,7 +213,7 @@ function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWith
  *
  * @param now nothing can begin before it
  */
-export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, now: Date): Day {
+export function layOutDay({ activities, hindrance, ovenShelves }: Work, asked: DayOptions, now: Date): Day {
   const none = { feasible: false, earliestEnd: null, steps: [], slack: 'later', endsBeforeDeadline: false } as const;
   if (hindrance !== null) return { ...none, because: { code: 'layer-never-sets', layer: hindrance } };
   const origin = asked.start ?? asked.deadline ?? now;
@@ -216,7 +221,7 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
   const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
   const { hands, ovens, rings, fridgeMm2, freezerMm2 } = asked;
   const blocked = (asked.blocked ?? []).map(({ what, from, to }) => ({ what, from: minuteOf(from), to: minuteOf(to) }));
-  const means = { hands, ovens, rings, fridgeMm2, freezerMm2, blocked };
+  const means = { hands, ovens, ovenShelves, rings, fridgeMm2, freezerMm2, blocked };
   const at = (minute: number) => new Date(Math.round(origin.getTime() / MINUTE_MS + minute) * MINUTE_MS);
   const pinned = new Map([...(asked.pinned ?? [])].map(([id, moment]) => [id, minuteOf(moment)]));
   const dated = (steps: readonly Timed[]) =>
@@ -247,7 +252,7 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
     };
   }
   // The earliest end counts from now, however far away the deadline was.
-  const soonest = layOutDay({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
+  const soonest = layOutDay({ activities, hindrance, ovenShelves }, { ...asked, deadline: undefined, start: now }, now);
   const because: DayReason = line.ok
     ? { code: 'begins-in-past', minutes: minuteOf(now) - line.start, then: soonest.because }
     : line.because;

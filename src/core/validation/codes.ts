@@ -41,6 +41,12 @@ export interface ReasonFigures {
   'not-a-repeat': None;
   'slab-or-assortment': None;
   'due-in-past': None;
+  'orders-or-batches': None;
+  'not-a-period': { readonly days: number };
+  'named-twice': None;
+  'ends-before-it-begins': None;
+  'hours-overlap': None;
+  'no-such-tin': { readonly names: Names };
   'no-such-slab': None;
   'no-such-piece-type': { readonly kinds: Names };
   'no-such-assortment': None;

@@ -43,6 +43,11 @@
     rings: 'Rings on the hob',
     fridgeMm2: 'Shelf area in the fridge',
     freezerMm2: 'Shelf area in the freezer',
+    people: 'People and their hours',
+    ovenShelves: 'Shelves in each oven',
+    ovenHeatUpMinutes: 'Oven heating, min',
+    mixers: 'Mixers',
+    boards: 'Cutting boards',
     placeH: 'Fitted cooling of places',
   };
 

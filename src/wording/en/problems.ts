@@ -45,6 +45,15 @@ const SENTENCES: Sentences = {
   'not-a-repeat': 'Enter a rule that repeats by days, weeks or months, such as FREQ=WEEKLY;BYDAY=TU,FR',
   'slab-or-assortment': 'Name a slab or an assortment, not both',
   'due-in-past': 'This time has passed. Enter a later one',
+  'orders-or-batches': 'Give either orders or batches',
+  'not-a-period': ({ days }) => `Enter an end after the beginning, at most ${days} days later`,
+  'named-twice': 'Two batches have this name. Give each its own',
+  'ends-before-it-begins': 'This ends before it begins. Enter a later end',
+  'hours-overlap': 'These hours overlap with others of the same person. Change one of them',
+  'no-such-tin': ({ names }) =>
+    names.length === 0
+      ? 'No tin on the rack has this name. Add it to the tins first'
+      : `No tin on the rack has this name. Choose one of ${names.join(', ')}`,
   'no-such-slab': 'This slab does not exist any more. Choose another',
   'no-such-piece-type': ({ kinds }) =>
     kinds.length === 0

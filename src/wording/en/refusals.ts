@@ -156,6 +156,7 @@ export const LESS_WORK = {
   freeFrom: 'Use fewer lines or layers',
   timeline: 'Use fewer steps or layers',
   runPlan: 'Use fewer steps or layers',
+  week: 'Plan fewer batches or fewer days at once',
   forecast: 'Send fewer readings',
   method: 'Send the recipe alone, without the text around it',
   proposals: 'Send a shorter recipe',

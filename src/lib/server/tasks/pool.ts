@@ -15,6 +15,8 @@ export type Done<N extends Name> = Awaited<ReturnType<Tasks[N]>>;
 
 /** Maximum working time of a task, ms. Time in the queue does not count. */
 const DEADLINE_MS = 10_000;
+/** A week is searched for as long as is asked, and its batches are prepared before. */
+const WEEK_DEADLINE_MS = 25_000;
 /** At least two, so that short tasks are not blocked by long ones. The main thread needs little. */
 const THREADS = Math.max(2, availableParallelism() - 1);
 
@@ -30,6 +32,13 @@ const LANES = {
     deadlineMs: DEADLINE_MS,
   }),
   runs: new Workers({ filename, threads: 1, maxWaiting: 32, maxWaitingPerClient: 8, deadlineMs: DEADLINE_MS }),
+  week: new Workers({
+    filename,
+    threads: 2,
+    maxWaiting: 16,
+    maxWaitingPerClient: 4,
+    deadlineMs: WEEK_DEADLINE_MS,
+  }),
   background: new Workers({
     filename,
     isBackground: true,
@@ -66,6 +75,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   freeFrom: false,
   timeline: false,
   runPlan: false,
+  week: true,
   forecast: false,
   method: false,
   proposals: false,
@@ -94,11 +104,15 @@ export async function runTask<N extends Name>(
       value: (await LANES[lane].run(name, given, {
         ...{ client, isLong: IS_LONG[name] },
         // Work for a run or the server itself is finished even if nobody waits for it.
-        signal: lane === 'general' ? signal : undefined,
+        signal: lane === 'general' || lane === 'week' ? signal : undefined,
       })) as Done<N>,
     };
   } catch (error) {
-    if (error instanceof TookTooLong) return { ok: false, response: refusal('too-slow', DEADLINE_MS / 1000, smaller) };
+    if (error instanceof TookTooLong)
+      return {
+        ok: false,
+        response: refusal('too-slow', (lane === 'week' ? WEEK_DEADLINE_MS : DEADLINE_MS) / 1000, smaller),
+      };
     if (error instanceof OutOfMemory) return { ok: false, response: refusal('too-much-memory', smaller) };
     if (error instanceof Dropped) return { ok: false, response: refusal('cancelled') };
     if (error instanceof QueueFull || error instanceof MachineBusy) {

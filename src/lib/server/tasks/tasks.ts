@@ -3,6 +3,7 @@ import { stepTexts } from '$wording/steps';
 /** Heavy work done in threads (`pool.ts`): plain data in and out, each calling one function of the core. */
 import loader from 'highs';
 import { larderOf, type Ingredient } from '$core/larder';
+import { searchWeek } from '$core/week';
 import { heatRun } from '$core/heat';
 import type { PlaceStay } from '$core/setting';
 import { USUAL_LABELS, USUAL_SHOP, type Shop } from '$core/shop';
@@ -34,6 +35,9 @@ import {
   settingProblems,
   slabLog as slabLogOf,
   withoutAllergen,
+  prepareWeek,
+  waysOutOf,
+  weekPlanOf,
   withTinsForOrder,
   workOf,
   type CutAnswer,
@@ -48,6 +52,9 @@ import {
   type LabelOptions,
   type Plan,
   type SlabPrice,
+  type WeekAsk,
+  type WeekPlan,
+  type WeekWayOut,
   type WithoutAllergen,
 } from '$core/usecases';
 import { problem, type Read } from '$core/validation';
@@ -305,6 +312,40 @@ export function runPlan({
     ok: true,
     value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }, stepTexts(say)),
   };
+}
+
+/** A week of batches, with their ingredients and the shop. */
+export interface WeekTask {
+  readonly asked: WeekAsk;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+  /** Time of the search. */
+  readonly seconds: number;
+}
+
+/** Share of the time of a search that is left for ways out, if something is late. */
+const SHARE_FOR_WAYS_OUT = 0.35;
+
+/** Plans a week in the time that is given. */
+export function week({ asked, ingredients, shop, seconds }: WeekTask): Read<WeekPlan & { waysOut: WeekWayOut[] }> {
+  const begun = performance.now();
+  const isUp = (share: number) => performance.now() - begun > seconds * 1000 * share;
+  const larder = larderOf(ingredients);
+  const problems = asked.batches.flatMap(({ slab, tins }, i) =>
+    settingProblems(slab, larder, shop, { tins }).map((wrong) => ({
+      ...wrong,
+      path: `/batches/${i}${wrong.path}`,
+    })),
+  );
+  if (problems.length > 0) return { ok: false, problems };
+  const prepared = prepareWeek(asked, larder, shop);
+  const found = searchWeek(
+    prepared.question,
+    (_, { score }) => !isUp(score.lateMinutes > 0 || score.unplaced > 0 ? 1 - SHARE_FOR_WAYS_OUT : 1),
+  );
+  const isLate = found.score.lateMinutes > 0 || found.score.unplaced > 0;
+  const ways = isLate ? waysOutOf(prepared, found, () => isUp(1)) : [];
+  return { ok: true, value: { ...weekPlanOf(prepared, found), waysOut: ways } };
 }
 
 /** Forecasts when a boil or a cooling reaches its target. */

@@ -1,0 +1,165 @@
+import { TZDate } from '@date-fns/tz';
+import { addDays } from 'date-fns';
+import type { Larder } from '../larder';
+import type { Shop } from '../shop';
+import { tinsOf, type Slab } from '../slab';
+import { sameOnRack, type TinCount } from '../tin';
+import type { Activity } from '../time';
+import { stepsOfBatch, workroomOf, type BatchSteps, type Placement, type WeekQuestion, type Workroom } from '../week';
+import { workOf } from './timeline';
+
+/** A batch to plan: a slab in its tins, ready by a moment. */
+export interface PlannedBatch {
+  readonly id: string;
+  readonly slab: Slab;
+  /** Without them, the slab's own. */
+  readonly tins?: readonly TinCount[] | undefined;
+  readonly notBefore?: Date | undefined;
+  readonly due: Date;
+}
+
+/** A step at a moment. */
+export interface FixedStep {
+  readonly batch: string;
+  readonly step: string;
+  readonly start: Date;
+}
+
+export interface WeekAsk {
+  readonly from: Date;
+  readonly to: Date;
+  readonly batches: readonly PlannedBatch[];
+  /** Replaces the workroom of the shop in part. */
+  readonly workroom?: Partial<Omit<Workroom, 'people' | 'blocked' | 'tins'>> | undefined;
+  /** People with their hours, in place of the shop's. */
+  readonly people?: readonly { readonly name: string; readonly hours: readonly DateSpan[] }[] | undefined;
+  readonly blocked?: readonly (DateSpan & { readonly resource: string })[] | undefined;
+  /** Steps that stay where they are. */
+  readonly keep?: readonly FixedStep[] | undefined;
+  /** The plan so far: as few of its steps as possible are moved. */
+  readonly before?: readonly FixedStep[] | undefined;
+}
+
+export interface DateSpan {
+  readonly from: Date;
+  readonly to: Date;
+}
+
+/** Longest time that is planned at once, days. */
+export const MAX_WEEK_DAYS = 31;
+
+/** Tells whether a time ends after its beginning, and is not too long to plan. */
+export const isPeriod = (from: string, to: string): boolean => {
+  const days = (Date.parse(to) - Date.parse(from)) / 86_400_000;
+  return days > 0 && days <= MAX_WEEK_DAYS;
+};
+
+const MINUTE_MS = 60_000;
+/** Days after the end of the week in which late work may go on. */
+const DAYS_LATE = 7;
+const MAX_DAYS = 62;
+
+/** A question with what is needed to write its answer. */
+export interface PreparedWeek {
+  readonly question: WeekQuestion;
+  readonly origin: Date;
+  readonly dayNames: readonly string[];
+  readonly inFewerTins: (batch: string) => BatchSteps | null;
+}
+
+/** Returns the name of each tin on the rack, one for each tin of a batch. */
+export function tinNames(tins: readonly TinCount[], rack: Shop['rack'] = []): string[] {
+  return tins.flatMap(({ tin, count }) =>
+    new Array<string>(count).fill(rack.find((other) => sameOnRack(other.tin, tin))?.name ?? ''),
+  );
+}
+
+/** Returns tins with one fewer: the last. */
+const oneFewer = (tins: readonly TinCount[]): readonly TinCount[] =>
+  tins.flatMap((tin, i) => (i < tins.length - 1 ? [tin] : tin.count > 1 ? [{ ...tin, count: tin.count - 1 }] : []));
+
+/** Returns the question of a week: the steps of all batches, the workroom in minutes from its beginning, and its days. */
+export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): PreparedWeek {
+  const origin = new Date(Math.floor(asked.from.getTime() / MINUTE_MS) * MINUTE_MS);
+  const minuteOf = (moment: Date) => Math.round((moment.getTime() - origin.getTime()) / MINUTE_MS);
+  const zone = shop.zone ?? 'UTC';
+  const midnights = daysFrom(origin, asked.to, zone);
+  const days = midnights.map((day, d) => (d === 0 ? 0 : minuteOf(day)));
+  const usual = workroomOf(shop, origin, midnights.length);
+  const people = asked.people?.map(({ name, hours }) => ({
+    name,
+    hours: hours.map(({ from, to }) => ({ from: minuteOf(from), to: minuteOf(to) })),
+  }));
+  const blocked = (asked.blocked ?? []).map(({ resource, from, to }) => ({
+    ...{ resource, from: minuteOf(from), to: minuteOf(to) },
+  }));
+  const workroom = { ...usual, ...asked.workroom, ...(people ? { people } : {}), blocked };
+  const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves });
+  const stepsIn = ({ id, slab, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null =>
+    stepsOfBatch({
+      ...{ id, activities: stepsFor(slab, tins), tins: tinNames(tins, shop.rack) },
+      ...{ notBefore: notBefore ? Math.max(0, minuteOf(notBefore)) : 0, due: minuteOf(due) },
+    });
+  const batches = asked.batches.flatMap((batch) => stepsIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
+  const kept = new Map<string, Map<string, number>>();
+  for (const { batch, step, start } of asked.keep ?? [])
+    kept.set(batch, (kept.get(batch) ?? new Map<string, number>()).set(step, minuteOf(start)));
+  return {
+    origin,
+    dayNames: midnights.map((day) => dayName(day, zone)),
+    question: {
+      ...{ workroom, batches, days, kept, minutes: days.at(-1)! },
+      before: asked.before ? placementsOf(batches, workroom, asked.before, minuteOf) : null,
+    },
+    inFewerTins: (id) => {
+      const batch = asked.batches.find((own) => own.id === id);
+      const tins = batch && oneFewer(batch.tins ?? tinsOf(batch.slab));
+      return batch && tins && tins.length > 0 ? stepsIn(batch, tins) : null;
+    },
+  };
+}
+
+/** Returns the midnights from the day of a moment to some days after the end of a week, in the shop's zone. */
+function daysFrom(from: Date, to: Date, zone: string): Date[] {
+  const first = new TZDate(from.getTime(), zone);
+  const midnight = new TZDate(first.getFullYear(), first.getMonth(), first.getDate(), 0, 0, zone);
+  const days: Date[] = [];
+  for (let d = 0; d <= MAX_DAYS; d++) {
+    const day = new Date(addDays(midnight, d).getTime());
+    days.push(day);
+    if (day.getTime() > to.getTime() + DAYS_LATE * 1440 * MINUTE_MS) break;
+  }
+  return days;
+}
+
+const dayName = (day: Date, zone: string) => {
+  const here = new TZDate(day.getTime(), zone);
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${here.getFullYear()}-${two(here.getMonth() + 1)}-${two(here.getDate())}`;
+};
+
+/** Returns a function that gives the steps of a slab in tins, computed once for the same ones. */
+function worksOf(larder: Larder, shop: Shop): (slab: Slab, tins: readonly TinCount[]) => readonly Activity[] {
+  const known = new Map<string, readonly Activity[]>();
+  return (slab, tins) => {
+    const key = JSON.stringify([slab, tins]);
+    const found = known.get(key) ?? workOf(slab, larder, shop, { tins }).activities;
+    known.set(key, found);
+    return found;
+  };
+}
+
+/** Returns where batches were planned; `null` for one that was not, or has other steps now. */
+function placementsOf(
+  batches: readonly BatchSteps[],
+  workroom: Workroom,
+  before: readonly FixedStep[],
+  minuteOf: (moment: Date) => number,
+): (Placement | null)[] {
+  const starts = new Map(before.map(({ batch, step, start }) => [`${batch} ${step}`, minuteOf(start)]));
+  return batches.map(({ batch, steps }) => {
+    const own = steps.map(({ activity: { id } }) => starts.get(`${batch.id} ${id}`));
+    if (workroom.people.length === 0 || own.some((start) => start === undefined)) return null;
+    return { starts: own as number[], people: steps.map(() => -1), ovens: steps.map(() => -1) };
+  });
+}

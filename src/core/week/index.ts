@@ -1,0 +1,11 @@
+/** The week: the batches of several slabs planned in one workroom. */
+export * from './types';
+export * from './workroom';
+export * from './steps';
+export * from './grid';
+export * from './place';
+export * from './score';
+export * from './search';
+export * from './bounds';
+export * from './late';
+export * from './waysOut';

@@ -1,0 +1,78 @@
+import { earliestEnd } from './bounds';
+import { Grid } from './grid';
+import { placeBatch, takeBatch } from './place';
+import type { WeekFound, WeekQuestion } from './search';
+import { endOfBatch } from './score';
+import type { Workroom } from './types';
+
+/** Resources that can hold up a batch. */
+export const SCARCE = ['people', 'oven', 'ring', 'mixer', 'board', 'fridge', 'freezer', 'tins'] as const;
+export type Scarce = (typeof SCARCE)[number];
+
+/** Why a batch is late. */
+export type LateReason =
+  /** A step is longer than the hours, or needs what the workroom does not have. */
+  | { readonly code: 'fits-nowhere' }
+  /** Even alone in the workroom it ends only then, min. */
+  | { readonly code: 'begins-too-late'; readonly earliest: number }
+  /** Others use what it needs. */
+  | { readonly code: 'in-use'; readonly resource: Scarce }
+  /** Several things together hold it up. */
+  | { readonly code: 'too-much' };
+
+export interface LateBatch {
+  readonly batch: string;
+  /** `null` if it is not placed at all. */
+  readonly minutes: number | null;
+  readonly because: LateReason;
+}
+
+/** Returns a workroom with enough of one resource. */
+function withEnough(workroom: Workroom, of: Scarce): Workroom {
+  const [first] = workroom.ovens;
+  switch (of) {
+    case 'people':
+      return { ...workroom, people: [...workroom.people, ...workroom.people] };
+    case 'oven':
+      return { ...workroom, ovens: [...workroom.ovens, ...(first ? [{ ...first, name: '' }] : [])] };
+    case 'ring':
+      return { ...workroom, rings: workroom.rings + 100 };
+    case 'mixer':
+      return { ...workroom, mixers: workroom.mixers + 100 };
+    case 'board':
+      return { ...workroom, boards: workroom.boards + 100 };
+    case 'fridge':
+      return { ...workroom, fridgeMm2: null };
+    case 'freezer':
+      return { ...workroom, freezerMm2: null };
+    case 'tins':
+      return { ...workroom, tins: new Map() };
+  }
+}
+
+/** Returns the batches that end after their due times, or fit nowhere, with what is in their way. */
+export function lateBatches(question: WeekQuestion, { placements }: WeekFound): LateBatch[] {
+  const { batches, workroom, minutes } = question;
+  const empty = new Grid(workroom, minutes);
+  return batches.flatMap((of, b): LateBatch[] => {
+    const placement = placements[b];
+    const { id, due } = of.batch;
+    const late = placement ? endOfBatch(of, placement) - due : null;
+    if (late !== null && late <= 0) return [];
+    const earliest = earliestEnd(empty, of);
+    const because = (): LateReason => {
+      if (earliest === null) return { code: 'fits-nowhere' };
+      if (earliest > due) return { code: 'begins-too-late', earliest };
+      const resource = SCARCE.find((scarce) => {
+        const grid = new Grid(withEnough(workroom, scarce), minutes);
+        batches.forEach((other, o) => {
+          const taken = o === b ? null : placements[o];
+          if (taken) takeBatch(grid, other, taken, 1);
+        });
+        return placeBatch(grid, of, { direction: -1, limit: due }) !== null;
+      });
+      return resource ? { code: 'in-use', resource } : { code: 'too-much' };
+    };
+    return [{ batch: id, minutes: late, because: because() }];
+  });
+}

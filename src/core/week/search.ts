@@ -1,0 +1,229 @@
+import { Grid } from './grid';
+import { placeBatch, takeBatch, type Room } from './place';
+import { compareScores, endOfBatch, scoreOf, type Days, type WeekScore } from './score';
+import type { BatchSteps } from './steps';
+import type { Kept, Placement, Workroom } from './types';
+
+/** What a search works on. Minutes from the beginning of the week. */
+export interface WeekQuestion {
+  readonly workroom: Workroom;
+  readonly batches: readonly BatchSteps[];
+  /** Length of the time in which everything has to happen. */
+  readonly minutes: number;
+  readonly days: Days;
+  readonly kept: Kept;
+  /** The plan before, which moves as little as possible. */
+  readonly before: readonly (Placement | null)[] | null;
+}
+
+/** A plan of the week, with its figures. */
+export interface WeekFound {
+  readonly placements: readonly (Placement | null)[];
+  readonly score: WeekScore;
+}
+
+/** Whether the search goes on: after each attempt it is told how many there were and what is best so far. */
+export type GoOn = (attempts: number, best: WeekFound) => boolean;
+
+/** Up to so many batches are taken out and placed anew in one attempt. */
+const MAX_TAKEN_OUT = 4;
+/** Attempts without a better plan after which the search returns to its best plan. */
+const PATIENCE = 150;
+
+/** Random numbers that are the same in every run (Park and Miller). */
+function steadyRandom(seed: number): () => number {
+  let state = seed;
+  return () => (state = (state * 48271) % 2147483647) / 2147483647;
+}
+
+/** The state of a search: a grid, and where each batch is. */
+class Board {
+  readonly grid: Grid;
+  readonly placements: (Placement | null)[];
+  readonly #question: WeekQuestion;
+
+  constructor(question: WeekQuestion) {
+    this.#question = question;
+    this.grid = new Grid(question.workroom, question.minutes);
+    this.placements = question.batches.map(() => null);
+  }
+
+  takeOut(b: number): Placement | null {
+    const was = this.placements[b]!;
+    if (was) takeBatch(this.grid, this.#question.batches[b]!, was, -1);
+    this.placements[b] = null;
+    return was;
+  }
+
+  putBack(b: number, placement: Placement | null): void {
+    if (placement) takeBatch(this.grid, this.#question.batches[b]!, placement, 1);
+    this.placements[b] = placement;
+  }
+
+  /** Places a batch in the first room that has a place for it. */
+  place(b: number, rooms: readonly Room[]): boolean {
+    const { batches, kept } = this.#question;
+    const own = kept.get(batches[b]!.batch.id);
+    for (const room of rooms) {
+      const found = placeBatch(this.grid, batches[b]!, { ...room, kept: own });
+      if (!found) continue;
+      this.placements[b] = found;
+      return true;
+    }
+    return false;
+  }
+
+  get score(): WeekScore {
+    const { batches, days, before } = this.#question;
+    return scoreOf(this.grid, batches, this.placements, days, before);
+  }
+}
+
+const backward = (limit: number): Room => ({ direction: -1, limit });
+const forward = (limit: number): Room => ({ direction: 1, limit });
+
+/** Places a batch as late as it may be, otherwise as early as it can be. */
+const asLateAsPossible = ({ batch }: BatchSteps): readonly Room[] => [backward(batch.due), forward(batch.notBefore)];
+
+/** Returns the order of batches: those with fixed steps first, then by due time, then the longest. */
+function orderOf({ batches, kept }: WeekQuestion): number[] {
+  const length = ({ steps }: BatchSteps) => Math.max(0, ...steps.map(({ tail }) => tail));
+  return batches
+    .map((_, b) => b)
+    .sort((a, b) => {
+      const [one, two] = [batches[a]!, batches[b]!];
+      const fixed = Number(kept.has(two.batch.id)) - Number(kept.has(one.batch.id));
+      return fixed || one.batch.due - two.batch.due || length(two) - length(one);
+    });
+}
+
+/** Plans the batches one after the other, each begun when the last one has ended: what a maker does without a plan. */
+function oneAfterAnother(question: WeekQuestion): Board {
+  const board = new Board(question);
+  let from = 0;
+  for (const b of orderOf(question)) {
+    const steps = question.batches[b]!;
+    if (board.place(b, [forward(Math.max(from, steps.batch.notBefore))]))
+      from = endOfBatch(steps, board.placements[b]!);
+  }
+  return board;
+}
+
+/** The plan before, with what no longer fits placed anew. */
+function mended(question: WeekQuestion, before: readonly (Placement | null)[]): Board {
+  const board = new Board(question);
+  const order = orderOf(question);
+  const starts = (b: number) =>
+    new Map(question.batches[b]!.steps.map(({ activity: { id } }, i) => [id, before[b]!.starts[i]!]));
+  const left = order.filter((b) => {
+    if (!before[b]) return true;
+    const own = new Map([...starts(b), ...(question.kept.get(question.batches[b]!.batch.id) ?? [])]);
+    const found = placeBatch(board.grid, question.batches[b]!, { ...forward(0), kept: own });
+    board.placements[b] = found;
+    return !found;
+  });
+  for (const b of left) board.place(b, [...asLateAsPossible(question.batches[b]!)]);
+  return board;
+}
+
+/**
+ * Plans all batches of a week in one workroom: constructive plans first, then large neighbourhood search. In each attempt some batches
+ * are taken out and placed anew, before a moment or after one; better and equal plans are kept, and slightly worse ones now and then.
+ *
+ * @param goOn asked after every attempt; the search ends when it answers no
+ * @see Pisinger D., Ropke S. (2010), Large neighborhood search
+ */
+export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
+  const { batches, days, before } = question;
+  const random = steadyRandom(20261);
+  const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
+  const boards = (before ? [mended(question, before)] : []).concat([
+    built(question, asLateAsPossible),
+    built(question, ({ batch }) => [forward(batch.notBefore)]),
+    oneAfterAnother(question),
+  ]);
+  const board = boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
+  let best: WeekFound = { placements: [...board.placements], score: board.score };
+  let current = best.score;
+  let stale = 0;
+  for (let attempts = 1; batches.length > 0 && goOn(attempts, best); attempts++) {
+    const out = chosen(question, board, random);
+    const was = new Map(out.map((b) => [b, board.takeOut(b)]));
+    for (const b of out) board.place(b, roomsFor(b));
+    const score = board.score;
+    if (compareScores(score, current) <= 0 || isNear(score, current, random)) {
+      current = score;
+      if (compareScores(score, best.score) < 0) {
+        best = { placements: [...board.placements], score };
+        stale = 0;
+      } else stale++;
+    } else {
+      for (const b of out) board.takeOut(b);
+      for (const b of out) board.putBack(b, was.get(b)!);
+      stale++;
+    }
+    if (stale < PATIENCE) continue;
+    stale = 0;
+    batches.forEach((_, b) => board.takeOut(b));
+    batches.forEach((_, b) => board.putBack(b, best.placements[b]!));
+    current = best.score;
+  }
+  return best;
+
+  /** Returns where a batch is tried: before its due time or the end of a day, or after a step of another batch or the start of a day. */
+  function roomsFor(b: number): Room[] {
+    const { batch } = batches[b]!;
+    const usual = asLateAsPossible(batches[b]!);
+    const way = random();
+    const dayAt = pick(days.length - 1);
+    if (way < 0.25) return [...usual];
+    if (way < 0.45) return [backward(Math.min(batch.due, days[dayAt + 1]!)), ...usual];
+    if (way < 0.6) return [forward(Math.max(batch.notBefore, days[dayAt]!)), ...usual];
+    const other = board.placements[pick(batches.length)];
+    if (!other) return [...usual];
+    const moment = other.starts[pick(other.starts.length)]!;
+    return way < 0.8
+      ? [forward(Math.max(batch.notBefore, moment)), ...usual]
+      : [backward(Math.min(batch.due, moment + pick(120))), ...usual];
+  }
+}
+
+function built(question: WeekQuestion, rooms: (of: BatchSteps) => readonly Room[]): Board {
+  const board = new Board(question);
+  for (const b of orderOf(question)) board.place(b, rooms(question.batches[b]!));
+  return board;
+}
+
+/** Chooses the batches to take out: late ones often, else a random one; with it some that are worked on near it. */
+function chosen({ batches, kept }: WeekQuestion, board: Board, random: () => number): number[] {
+  const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
+  const bad = batches.flatMap((of, b) => {
+    const placement = board.placements[b];
+    return !placement || endOfBatch(of, placement) > of.batch.due ? [b] : [];
+  });
+  const first = bad.length > 0 && random() < 0.6 ? bad[pick(bad.length)]! : pick(batches.length);
+  const startOf = (b: number) => Math.min(...(board.placements[b]?.starts ?? [0]));
+  const near = batches
+    .map((_, b) => b)
+    .filter((b) => b !== first)
+    .sort((a, b) => Math.abs(startOf(a) - startOf(first)) - Math.abs(startOf(b) - startOf(first)));
+  const taken = [first];
+  const count = 1 + pick(Math.min(MAX_TAKEN_OUT, batches.length));
+  while (taken.length < count && near.length > 0) {
+    const at = Math.floor(random() ** 2 * near.length);
+    taken.push(...near.splice(at, 1));
+  }
+  // Fixed steps have only one place.
+  const isFixed = (b: number) => Number(!kept.has(batches[b]!.batch.id));
+  return taken
+    .map((b) => [isFixed(b), random(), b] as const)
+    .sort((a, b) => a[0] - b[0] || a[1] - b[1])
+    .map(([, , b]) => b);
+}
+
+/** Now and then a plan that is as punctual and pays for little more is kept, so that the search does not stop at a near one. */
+function isNear(score: WeekScore, current: WeekScore, random: () => number): boolean {
+  if (score.unplaced > current.unplaced || score.lateMinutes > current.lateMinutes || score.moved > current.moved)
+    return false;
+  return score.paidMinutes <= current.paidMinutes * 1.03 + 5 && random() < 0.05;
+}

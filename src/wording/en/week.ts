@@ -1,0 +1,55 @@
+/** Texts about a week: why a batch is late, and what would help. */
+import type { Figures } from '$core/measure';
+import type { LateInWeek, WeekChangeOut } from '$core/usecases';
+import type { Scarce } from '$core/week';
+import { plural } from './grammar';
+
+/** Formats a moment in the shop's locale and zone. */
+export type SayMoment = (moment: Date) => string;
+
+const IN_USE: Readonly<Record<Scarce, string>> = {
+  people: 'Nobody is free for it in time',
+  oven: 'The oven is in use',
+  ring: 'The hob is in use',
+  mixer: 'The mixer is in use',
+  board: 'The cutting board is in use',
+  fridge: 'The fridge is full',
+  freezer: 'The freezer is full',
+  tins: 'Its tins are in use',
+};
+
+/** Returns why a batch is late, without a full stop. */
+export function lateText(because: LateInWeek['because'], sayMoment: SayMoment): string {
+  switch (because.code) {
+    case 'fits-nowhere':
+      return 'One of its steps fits into no working hours, or needs what the workroom does not have';
+    case 'begins-too-late':
+      return `Even alone in the workroom it is done ${sayMoment(because.earliest)} at the earliest`;
+    case 'in-use':
+      return IN_USE[because.resource];
+    case 'too-much':
+      return 'There is too much work before it';
+  }
+}
+
+/**
+ * Returns a change that would help, as an instruction.
+ *
+ * @param nameOf the name of a batch
+ */
+export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => string, sayMoment: SayMoment): string {
+  switch (change.what) {
+    case 'due':
+      return `Hand over ${nameOf(change.batch)} later, ${sayMoment(change.due)}`;
+    case 'hours':
+      return `${change.person} works from ${sayMoment(change.from)} to ${sayMoment(change.to)} too`;
+    case 'tin':
+      return `Get ${change.count === 1 ? 'another' : `${change.count} more`} ${change.tin}`;
+    case 'fewer-tins':
+      return `Make ${nameOf(change.batch)} in ${plural(change.tins, 'tin', 'tins')}`;
+  }
+}
+
+/** Returns what is late after a change. */
+export const stillLateText = (minutes: number, say: Figures): string =>
+  minutes === 0 ? 'nothing is late then' : `${say.duration.say(minutes)} late then`;
