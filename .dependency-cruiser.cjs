@@ -20,6 +20,7 @@ const ROOMS = [
   'cost',
   'label',
   'orders',
+  'batches',
   'weighOut',
   'time',
   'week',

@@ -15,6 +15,7 @@ export * from './mixedSlab';
 export * from './setting';
 export * from './cooling';
 export * from './timeline';
+export * from './batches';
 export * from './week';
 export * from './weekPlan';
 export * from './weighOut';

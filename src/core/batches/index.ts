@@ -1,0 +1,3 @@
+/** From orders to batches: stock first, then which tins to make for which due time. */
+export * from './lots';
+export * from './stock';

@@ -1,0 +1,49 @@
+/** Finished pieces that were not handed over yet. */
+export interface StockLot {
+  readonly slab: number;
+  readonly kind: string | null;
+  readonly pieces: number;
+  readonly keepsUntilMs: number;
+  readonly lot?: string | undefined;
+}
+
+/** Pieces of one type wanted by a moment. */
+export interface Wanted {
+  readonly slab: number;
+  readonly kind: string | null;
+  readonly pieces: number;
+  readonly dueMs: number;
+}
+
+export interface FromStock extends Wanted {
+  readonly lot?: string | undefined;
+}
+
+/**
+ * Takes pieces from stock first, the oldest first, as far as they keep beyond the due time by a margin. Earlier demands choose first.
+ *
+ * @returns what is taken, and what has to be made, in the order of due times
+ */
+export function takenFromStock(
+  wanted: readonly Wanted[],
+  stock: readonly StockLot[],
+  marginMs: number,
+): { readonly taken: readonly FromStock[]; readonly toMake: readonly Wanted[] } {
+  const left = [...stock].sort((a, b) => a.keepsUntilMs - b.keepsUntilMs).map((lot) => ({ ...lot }));
+  const taken: FromStock[] = [];
+  const toMake = [...wanted]
+    .sort((a, b) => a.dueMs - b.dueMs)
+    .flatMap((want): Wanted[] => {
+      let need = want.pieces;
+      for (const lot of left) {
+        const isSame = lot.slab === want.slab && lot.kind === want.kind;
+        const pieces = isSame && lot.keepsUntilMs >= want.dueMs + marginMs ? Math.min(need, lot.pieces) : 0;
+        if (pieces === 0) continue;
+        lot.pieces -= pieces;
+        need -= pieces;
+        taken.push({ ...want, pieces, ...(lot.lot === undefined ? {} : { lot: lot.lot }) });
+      }
+      return need > 0 ? [{ ...want, pieces: need }] : [];
+    });
+  return { taken, toMake };
+}
