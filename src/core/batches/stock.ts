@@ -4,6 +4,8 @@ export interface StockLot {
   readonly kind: string | null;
   readonly pieces: number;
   readonly keepsUntilMs: number;
+  /** When they are ready, for pieces of a batch that is only planned. */
+  readonly fromMs?: number | undefined;
   readonly lot?: string | undefined;
 }
 
@@ -12,6 +14,8 @@ export interface Wanted {
   readonly slab: number;
   readonly kind: string | null;
   readonly pieces: number;
+  /** Wanted by weight besides, g. */
+  readonly grams?: number | undefined;
   readonly dueMs: number;
 }
 
@@ -36,7 +40,7 @@ export function takenFromStock(
     .flatMap((want): Wanted[] => {
       let need = want.pieces;
       for (const lot of left) {
-        const isSame = lot.slab === want.slab && lot.kind === want.kind;
+        const isSame = lot.slab === want.slab && lot.kind === want.kind && (lot.fromMs ?? 0) <= want.dueMs;
         const pieces = isSame && lot.keepsUntilMs >= want.dueMs + marginMs ? Math.min(need, lot.pieces) : 0;
         if (pieces === 0) continue;
         lot.pieces -= pieces;

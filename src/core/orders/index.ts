@@ -1,4 +1,5 @@
 /** Orders of customers: lines, standing orders, assortments, and how they are typed. */
+export * from './batch';
 export * from './due';
 export * from './repeat';
 export * from './schema';

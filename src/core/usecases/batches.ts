@@ -65,7 +65,7 @@ export const ASSUMED_KEEP_DAYS = 4;
 const MARGIN_DAYS = 1;
 
 /** How long before they are handed over the pieces of a slab may be made, ms. */
-const keepMsOf = ({ keep }: Slab) => Math.max(0, (keep?.days ?? ASSUMED_KEEP_DAYS) - MARGIN_DAYS) * DAY_MS;
+const keepMsOf = (slab: Slab) => Math.max(0, shelfMsOf(slab) - MARGIN_DAYS * DAY_MS);
 
 interface TinOfSlab extends TinChoice {
   readonly rack: RackTin;
@@ -123,6 +123,18 @@ function scaleFor(counts: readonly number[], { tins, size }: Choices): Scale | u
   return { mode: 'pieces', count: counts.reduce((sum, n, t) => sum + n * tins[t]!.pieces[0]!, 0), ...size };
 }
 
+/** Returns what is wanted in pieces: a weight is as many of them as reach it on average. */
+function inPieces({ grams = 0, ...want }: Wanted, slab: Slab, larder: Larder, shop: Shop): Wanted {
+  if (grams === 0) return want;
+  const kinds = soldKinds(plan(slab, larder, shop).cut, shop);
+  const kind = want.kind === null ? kinds[0] : kinds.find(({ name }) => name === want.kind);
+  // A slab without pieces stays wanted, and is said to have none.
+  return { ...want, pieces: want.pieces + (kind && kind.massG > 0 ? Math.ceil(grams / kind.massG) : 1) };
+}
+
+/** How long the pieces of a slab can lie before they are handed over, ms. */
+export const shelfMsOf = ({ keep }: Slab): number => (keep?.days ?? ASSUMED_KEEP_DAYS) * DAY_MS;
+
 /**
  * Returns which batches to make for what is wanted: stock first, oldest first, then for each slab the tins that cost the least in
  * ingredients, labour, energy and left-over pieces. Pieces that a later demand can still use are not left over.
@@ -137,7 +149,8 @@ export async function batchesFor(
   solve: SolveLinear,
   seconds: number,
 ): Promise<BatchAnswer> {
-  const { taken, toMake } = takenFromStock(asked.wanted, asked.stock, MARGIN_DAYS * DAY_MS);
+  const wantedPieces = asked.wanted.map((want) => inPieces(want, asked.slabs.get(want.slab)!, larder, shop));
+  const { taken, toMake } = takenFromStock(wantedPieces, asked.stock, MARGIN_DAYS * DAY_MS);
   const bySlab = new Map<number, Wanted[]>();
   for (const want of toMake) bySlab.set(want.slab, [...(bySlab.get(want.slab) ?? []), want]);
   const batches: Omit<ProposedBatch, 'id'>[] = [];

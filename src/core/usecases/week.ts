@@ -2,7 +2,8 @@ import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
-import { tinsOf, type Slab } from '../slab';
+import type { RunState } from '../run';
+import { tinsOf, type Scale, type Slab } from '../slab';
 import { sameOnRack, type TinCount } from '../tin';
 import type { Activity } from '../time';
 import { stepsOfBatch, workroomOf, type BatchSteps, type Placement, type WeekQuestion, type Workroom } from '../week';
@@ -14,6 +15,7 @@ export interface PlannedBatch {
   readonly slab: Slab;
   /** Without them, the slab's own. */
   readonly tins?: readonly TinCount[] | undefined;
+  readonly scale?: Scale | undefined;
   readonly notBefore?: Date | undefined;
   readonly due: Date;
 }
@@ -23,6 +25,17 @@ export interface FixedStep {
   readonly batch: string;
   readonly step: string;
   readonly start: Date;
+}
+
+/** A run in progress: the steps that are not done, from now on. */
+export interface RunningBatch {
+  readonly id: string;
+  readonly steps: readonly (Pick<Activity, 'id' | 'of' | 'hands' | 'occupies' | 'ovenC'> & {
+    readonly areaMm2?: number | undefined;
+    readonly shelves?: number | undefined;
+    readonly from: Date;
+    readonly to: Date;
+  })[];
 }
 
 export interface WeekAsk {
@@ -36,6 +49,8 @@ export interface WeekAsk {
   readonly blocked?: readonly (DateSpan & { readonly resource: string })[] | undefined;
   /** Steps that stay where they are. */
   readonly keep?: readonly FixedStep[] | undefined;
+  /** Runs in progress, with the rest of their steps where they are expected. */
+  readonly running?: readonly RunningBatch[] | undefined;
   /** The plan so far: as few of its steps as possible are moved. */
   readonly before?: readonly FixedStep[] | undefined;
 }
@@ -95,9 +110,9 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
   }));
   const workroom = { ...usual, ...asked.workroom, ...(people ? { people } : {}), blocked };
   const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves });
-  const stepsIn = ({ id, slab, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null =>
+  const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null =>
     stepsOfBatch({
-      ...{ id, activities: stepsFor(slab, tins), tins: tinNames(tins, shop.rack) },
+      ...{ id, activities: stepsFor(slab, tins, scale), tins: tinNames(tins, shop.rack) },
       ...{ notBefore: notBefore ? Math.max(0, minuteOf(notBefore)) : 0, due: minuteOf(due) },
     });
   const batches = asked.batches.flatMap((batch) => stepsIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
@@ -109,6 +124,7 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
     dayNames: midnights.map((day) => dayName(day, zone)),
     question: {
       ...{ workroom, batches, days, kept, minutes: days.at(-1)! },
+      running: (asked.running ?? []).map((run) => runningIn(run, days.at(-1)!, minuteOf)),
       before: asked.before ? placementsOf(batches, workroom, asked.before, minuteOf) : null,
     },
     inFewerTins: (id) => {
@@ -139,13 +155,54 @@ const dayName = (day: Date, zone: string) => {
 };
 
 /** Returns a function that gives the steps of a slab in tins, computed once for the same ones. */
-function worksOf(larder: Larder, shop: Shop): (slab: Slab, tins: readonly TinCount[]) => readonly Activity[] {
+function worksOf(larder: Larder, shop: Shop) {
   const known = new Map<string, readonly Activity[]>();
-  return (slab, tins) => {
-    const key = JSON.stringify([slab, tins]);
-    const found = known.get(key) ?? workOf(slab, larder, shop, { tins }).activities;
+  return (slab: Slab, tins: readonly TinCount[], scale: Scale | undefined): readonly Activity[] => {
+    const key = JSON.stringify([slab, tins, scale]);
+    const found = known.get(key) ?? workOf(slab, larder, shop, { tins, ...(scale ? { scale } : {}) }).activities;
     known.set(key, found);
     return found;
+  };
+}
+
+/** Returns what is left of a run: the steps that are not done, where they are expected. */
+export const stateOfRunning = (id: string, { steps }: Pick<RunState, 'steps'>): RunningBatch => ({
+  id,
+  steps: steps
+    .filter(({ status }) => status !== 'done' && status !== 'skipped')
+    .map(({ step: { id, of, hands, occupies, ovenC, areaMm2, shelves }, from, to }) => ({
+      ...{ id, of, hands, occupies, ovenC, areaMm2, shelves, from: new Date(from), to: new Date(to) },
+    })),
+});
+
+/** Returns what is left of a run, as steps that wait for nothing. The first person is taken to do the work. */
+function runningIn(
+  { id, steps }: RunningBatch,
+  minutes: number,
+  minuteOf: (moment: Date) => number,
+): WeekQuestion['running'][number] {
+  const left = steps.flatMap(({ from, to, areaMm2, shelves, ...step }) => {
+    const [start, end] = [Math.max(0, minuteOf(from)), Math.min(minutes, minuteOf(to))];
+    if (end <= start) return [];
+    const activity: Activity = {
+      ...step,
+      ...{ title: { code: 'written', text: '' }, minutes: end - start, after: [], caution: null },
+      ...(areaMm2 === undefined ? {} : { areaMm2 }),
+      ...(shelves === undefined ? {} : { shelves }),
+    };
+    return [{ activity, start }];
+  });
+  const of = stepsOfBatch({
+    ...{ id, activities: left.map(({ activity }) => activity), tins: [], notBefore: 0, due: minutes },
+  })!;
+  const startOf = new Map(left.map(({ activity, start }) => [activity.id, start]));
+  return {
+    of,
+    placement: {
+      starts: of.steps.map(({ activity }) => startOf.get(activity.id)!),
+      people: of.steps.map(({ halves }) => (halves > 0 ? 0 : -1)),
+      ovens: of.steps.map(({ activity }) => (activity.ovenC === null ? -1 : 0)),
+    },
   };
 }
 

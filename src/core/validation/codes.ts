@@ -42,6 +42,9 @@ export interface ReasonFigures {
   'slab-or-assortment': None;
   'due-in-past': None;
   'orders-or-batches': None;
+  'orders-or-demand': None;
+  'cut-undecided': None;
+  'no-pieces-in-tins': None;
   'not-a-period': { readonly days: number };
   'named-twice': None;
   'ends-before-it-begins': None;

@@ -193,13 +193,14 @@ export class Grid {
   /** Takes (`by` 1) or frees (`by` -1) everything that a step uses. */
   take(step: WeekStep, { start, person, oven }: Place, by: 1 | -1): void {
     const end = start + step.minutes;
-    if (person >= 0) add(this.people[person]!, start, end, -by * step.halves);
-    if (oven >= 0) {
-      const { shelves, shelvesUsed, celsius } = this.ovens[oven]!;
-      const needs = Math.min(step.activity.shelves ?? 1, shelves);
+    const own = this.people[person];
+    if (own) add(own, start, end, -by * step.halves);
+    const used = this.ovens[oven];
+    if (used) {
+      const needs = Math.min(step.activity.shelves ?? 1, used.shelves);
       for (let m = start; m < end; m++) {
-        if (by > 0 && shelvesUsed[m] === 0) celsius[m] = step.activity.ovenC!;
-        shelvesUsed[m]! += by * needs;
+        if (by > 0 && used.shelvesUsed[m] === 0) used.celsius[m] = step.activity.ovenC!;
+        used.shelvesUsed[m]! += by * needs;
       }
     }
     for (const resource of step.activity.occupies) {

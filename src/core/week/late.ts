@@ -1,7 +1,7 @@
 import { earliestEnd } from './bounds';
 import { Grid } from './grid';
 import { placeBatch, takeBatch } from './place';
-import type { WeekFound, WeekQuestion } from './search';
+import { gridOf, type WeekFound, type WeekQuestion } from './search';
 import { endOfBatch } from './score';
 import type { Workroom } from './types';
 
@@ -64,7 +64,7 @@ export function lateBatches(question: WeekQuestion, { placements }: WeekFound): 
       if (earliest === null) return { code: 'fits-nowhere' };
       if (earliest > due) return { code: 'begins-too-late', earliest };
       const resource = SCARCE.find((scarce) => {
-        const grid = new Grid(withEnough(workroom, scarce), minutes);
+        const grid = gridOf({ ...question, workroom: withEnough(workroom, scarce) });
         batches.forEach((other, o) => {
           const taken = o === b ? null : placements[o];
           if (taken) takeBatch(grid, other, taken, 1);

@@ -12,6 +12,8 @@ export interface WeekQuestion {
   readonly minutes: number;
   readonly days: Days;
   readonly kept: Kept;
+  /** Batches in progress: what they use is not free, wherever it is. */
+  readonly running: readonly { readonly of: BatchSteps; readonly placement: Placement }[];
   /** The plan before, which moves as little as possible. */
   readonly before: readonly (Placement | null)[] | null;
 }
@@ -36,6 +38,13 @@ function steadyRandom(seed: number): () => number {
   return () => (state = (state * 48271) % 2147483647) / 2147483647;
 }
 
+/** Returns the workroom with what batches in progress use. */
+export function gridOf({ workroom, minutes, running }: WeekQuestion): Grid {
+  const grid = new Grid(workroom, minutes);
+  for (const { of, placement } of running) takeBatch(grid, of, placement, 1);
+  return grid;
+}
+
 /** The state of a search: a grid, and where each batch is. */
 class Board {
   readonly grid: Grid;
@@ -44,7 +53,7 @@ class Board {
 
   constructor(question: WeekQuestion) {
     this.#question = question;
-    this.grid = new Grid(question.workroom, question.minutes);
+    this.grid = gridOf(question);
     this.placements = question.batches.map(() => null);
   }
 

@@ -78,6 +78,10 @@ export const REFUSALS = {
   // Orders.
   'no-order': { status: 404, message: 'This order was deleted or never existed' },
   'no-occurrence': { status: 404, message: 'This is no due time of a standing order', path: '/occurrence' },
+  'no-batch': { status: 404, message: 'This batch was deleted or never existed' },
+  'batch-begun': { status: 409, message: 'This batch has been started at the bench. Change its run instead' },
+  'week-changed': { status: 409, message: 'Someone else changed the week. Reload it and plan again' },
+  'no-blocked-time': { status: 404, message: 'This blocked time was removed already' },
   'order-changed': { status: 409, message: 'Someone else changed this order. Compare both versions and save again' },
   'no-assortment': { status: 404, message: 'This assortment was deleted or never existed' },
   'assortment-changed': { status: 409, message: 'Someone else changed this assortment. Reload it and change it again' },
@@ -156,6 +160,7 @@ export const LESS_WORK = {
   freeFrom: 'Use fewer lines or layers',
   timeline: 'Use fewer steps or layers',
   runPlan: 'Use fewer steps or layers',
+  batches: 'Ask for fewer pieces, or fewer due times',
   week: 'Plan fewer batches or fewer days at once',
   forecast: 'Send fewer readings',
   method: 'Send the recipe alone, without the text around it',

@@ -1,6 +1,6 @@
 /** Texts about a week: why a batch is late, and what would help. */
 import type { Figures } from '$core/measure';
-import type { LateInWeek, WeekChangeOut } from '$core/usecases';
+import type { LateInWeek, NoBatch, WeekChangeOut } from '$core/usecases';
 import type { Scarce } from '$core/week';
 import { plural } from './grammar';
 
@@ -53,3 +53,15 @@ export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => str
 /** Returns what is late after a change. */
 export const stillLateText = (minutes: number, say: Figures): string =>
   minutes === 0 ? 'nothing is late then' : `${say.duration.say(minutes)} late then`;
+
+/** Returns why nothing is planned for a slab that is ordered. */
+export function noBatchText(because: NoBatch, slab: string): string {
+  switch (because.code) {
+    case 'cut-undecided':
+      return `${slab} is not cut yet. Decide its cut, then plan its orders.`;
+    case 'no-such-piece-type':
+      return `${slab} has no such piece type any more. Change the orders that name it.`;
+    case 'no-pieces':
+      return `No tin gives the pieces of ${slab} that are ordered. Choose another tin for it.`;
+  }
+}

@@ -75,6 +75,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   freeFrom: false,
   timeline: false,
   runPlan: false,
+  batches: true,
   week: true,
   forecast: false,
   method: false,

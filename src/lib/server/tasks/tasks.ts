@@ -35,6 +35,7 @@ import {
   settingProblems,
   slabLog as slabLogOf,
   withoutAllergen,
+  batchesFor,
   prepareWeek,
   waysOutOf,
   weekPlanOf,
@@ -52,6 +53,8 @@ import {
   type LabelOptions,
   type Plan,
   type SlabPrice,
+  type BatchAnswer,
+  type BatchAsk,
   type WeekAsk,
   type WeekPlan,
   type WeekWayOut,
@@ -312,6 +315,26 @@ export function runPlan({
     ok: true,
     value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }, stepTexts(say)),
   };
+}
+
+/** What is wanted of which slabs, with their ingredients and the shop. */
+export interface BatchesTask {
+  readonly asked: BatchAsk;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+}
+
+const BATCH_SECONDS = 4;
+
+/** Chooses batches for what is wanted. */
+export async function batches({ asked, ingredients, shop }: BatchesTask): Promise<Read<BatchAnswer>> {
+  const larder = larderOf(ingredients);
+  const problems = [...asked.slabs].flatMap(([id, slab]) =>
+    settingProblems(slab, larder, shop).map((wrong) => ({ ...wrong, path: `/slabs/${id}${wrong.path}` })),
+  );
+  if (problems.length > 0) return { ok: false, problems };
+  const solve = await (linear ??= loader().then(linearSolverOf));
+  return { ok: true, value: await batchesFor(asked, larder, shop, solve, BATCH_SECONDS) };
 }
 
 /** A week of batches, with their ingredients and the shop. */

@@ -5,6 +5,7 @@ import { datesIn } from '$lib/format/dates';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
+import { batchesForOrders } from '$lib/server/fromOrders';
 import { batchesOf, readWeekRequest, weekAskOf } from '$lib/server/requests/week';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
@@ -20,7 +21,11 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const db = database();
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
-  const batches = batchesOf(body.value.batches ?? [], shop.rack ?? [], (id) => slabById(db, id)?.slab ?? null);
+  const { orders, from, to } = body.value;
+  const batches = orders
+    ? await batchesForOrders(db, orders, { from: new Date(from), to: new Date(to) })
+    : batchesOf(body.value.batches ?? [], shop.rack ?? [], (id) => slabById(db, id)?.slab ?? null);
+  if (batches instanceof Response) return batches;
   if (!batches.ok) return refused(batches.problems);
   const asked = weekAskOf(body.value, batches.value);
   const begun = performance.now();

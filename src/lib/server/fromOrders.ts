@@ -1,0 +1,158 @@
+import { shelfMsOf, type BatchAnswer, type WeekAsk } from '$core/usecases';
+import type { StockLot, Wanted } from '$core/batches';
+import { IS_CLOSED, neededFor, type Batch, type DueOrder } from '$core/orders';
+import { USUAL_SHOP } from '$core/shop';
+import type { Slab } from '$core/slab';
+import type { Read } from '$core/validation';
+import { allAssortments } from './assortments';
+import type { Db } from './db/open';
+import { ingredientsFor } from './larder';
+import { changeOccurrence, changeOrder, orderById, ordersDue } from './orders';
+import { wholeShop } from './shop';
+import { slabById } from './slabs';
+import { runTask, type TaskDone } from './tasks/pool';
+import { addBatches, batchesDue } from './week';
+
+/** Statuses of orders whose pieces still have to be made. */
+const isToMake = ({ status }: DueOrder) => !IS_CLOSED[status] && status !== 'made' && status !== 'packed';
+
+/** Returns what orders want, for each of their due times. */
+export function wantedBy(db: Db, orders: readonly DueOrder[]): Wanted[] {
+  const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
+  return orders.flatMap(({ lines, due }) =>
+    neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => ({
+      ...{ slab, kind, pieces, dueMs: Date.parse(due) },
+      ...(grams > 0 ? { grams } : {}),
+    })),
+  );
+}
+
+/** Returns the slabs that are named, without those that were deleted. */
+export function slabsNamed(db: Db, ids: readonly number[]): Map<number, Slab> {
+  return new Map(
+    [...new Set(ids)].flatMap((id) => {
+      const slab = slabById(db, id)?.slab;
+      return slab ? [[id, slab] as const] : [];
+    }),
+  );
+}
+
+/** Returns which batches to make for what is wanted. Slabs that were deleted are left out. */
+export async function chosenBatches(
+  db: Db,
+  wanted: readonly Wanted[],
+  stock: readonly StockLot[],
+  now: Date,
+  rack = wholeShop(db).rack ?? [],
+): Promise<TaskDone<Read<BatchAnswer>>> {
+  const slabs = slabsNamed(
+    db,
+    wanted.map(({ slab }) => slab),
+  );
+  const shop = { ...USUAL_SHOP, ...wholeShop(db) };
+  return runTask(
+    'batches',
+    {
+      asked: { wanted: wanted.filter(({ slab }) => slabs.has(slab)), slabs, stock, rack, nowMs: now.getTime() },
+      ingredients: ingredientsFor(db, [...slabs.values()]),
+      shop,
+    },
+    'week',
+  );
+}
+
+/** Returns the pieces of batches that are planned or in progress, as stock from when they are due. */
+function plannedStock(db: Db, now: Date): StockLot[] {
+  const batches = batchesDue(db, new Date(now.getTime() - 7 * 86_400_000).toISOString());
+  const slabs = slabsNamed(
+    db,
+    batches.map(({ slab }) => slab),
+  );
+  return batches.flatMap(({ slab, pieces, due }) =>
+    pieces.map(({ kind, count }) => ({
+      ...{ slab, kind: kind ?? null, pieces: count, fromMs: Date.parse(due) },
+      keepsUntilMs: Date.parse(due) + (slabs.has(slab) ? shelfMsOf(slabs.get(slab)!) : 0),
+    })),
+  );
+}
+
+/** What came of planning orders. */
+export interface OrdersPlanned {
+  readonly added: readonly number[];
+  readonly orders: number;
+  readonly answer: BatchAnswer;
+}
+
+/** Adds batches for the open orders of a range, for what planned batches do not give already, and marks the orders as planned. */
+export async function planOrders(db: Db, from: Date, to: Date, now: Date): Promise<TaskDone<Read<OrdersPlanned>>> {
+  const orders = ordersDue(db, { from, to }, now).filter(isToMake);
+  const done = await chosenBatches(db, wantedBy(db, orders), plannedStock(db, now), now);
+  if (!done.ok) return done;
+  if (!done.value.ok) return { ok: true, value: done.value };
+  const answer = done.value.value;
+  const added =
+    answer.batches.length === 0
+      ? []
+      : addBatches(
+          db,
+          answer.batches.map((batch) => batchOf(batch, orders)),
+        );
+  const without = new Set(answer.missing.map(({ slab }) => slab));
+  for (const order of orders) {
+    const isPlanned = order.status === 'open' && !wantedBy(db, [order]).some(({ slab }) => without.has(slab));
+    if (isPlanned) markPlanned(db, order);
+  }
+  return { ok: true, value: { ok: true, value: { added, orders: orders.length, answer } } };
+}
+
+/** Returns a proposed batch as it is stored, with the orders of its slab from its due time on. */
+function batchOf(
+  { slab, tins, scale, pieces, notBeforeMs, dueMs }: BatchAnswer['batches'][number],
+  orders: readonly DueOrder[],
+): Batch {
+  const own = orders.filter(
+    ({ due, lines }) =>
+      Date.parse(due) === dueMs && lines.some((line) => line.slab === slab || line.assortment !== undefined),
+  );
+  return {
+    ...{ slab, tins, pieces, due: new Date(dueMs).toISOString() },
+    ...(scale ? { scale } : {}),
+    notBefore: new Date(Math.min(notBeforeMs, dueMs - 60_000)).toISOString(),
+    orders: own.map(({ id, occurrence }) => ({ order: id, ...(occurrence === undefined ? {} : { occurrence }) })),
+  };
+}
+
+/** Marks an order as planned; one that was changed meanwhile stays as it is. */
+function markPlanned(db: Db, { id, occurrence }: DueOrder): void {
+  const order = orderById(db, id);
+  if (!order) return;
+  if (occurrence !== undefined) changeOccurrence(db, id, order.revision, occurrence, { status: 'planned' });
+  else {
+    const { id: _id, revision, ...rest } = order;
+    changeOrder(db, id, revision, { ...rest, status: 'planned' });
+  }
+}
+
+/** Returns the batches that orders need in a range, as a week is asked for; or the answer why there are none. */
+export async function batchesForOrders(
+  db: Db,
+  orders: readonly number[],
+  range: { readonly from: Date; readonly to: Date },
+): Promise<Read<WeekAsk['batches']> | Response> {
+  const due = ordersDue(db, range, range.from).filter(({ id }) => orders.includes(id));
+  const wanted = wantedBy(db, due);
+  const done = await chosenBatches(db, wanted, [], range.from);
+  if (!done.ok) return done.response;
+  if (!done.value.ok) return done.value;
+  const slabs = slabsNamed(
+    db,
+    wanted.map(({ slab }) => slab),
+  );
+  return {
+    ok: true,
+    value: done.value.value.batches.map(({ id, slab, tins, scale, dueMs, notBeforeMs }) => ({
+      ...{ id, slab: slabs.get(slab)!, tins, due: new Date(dueMs), notBefore: new Date(notBeforeMs) },
+      ...(scale ? { scale } : {}),
+    })),
+  };
+}

@@ -1,0 +1,85 @@
+import { batchSchema, type Batch } from '$core/orders';
+import { BLOCKABLE } from '$core/time';
+import { isPeriod, MAX_WEEK_DAYS } from '$core/usecases';
+import {
+  fields,
+  list,
+  momentSchema,
+  problem,
+  problemsUnder,
+  readBy,
+  REQUIRED,
+  text,
+  whole,
+  type Held,
+  type Problem,
+  type Read,
+} from '$core/validation';
+import type { Db } from '../db/open';
+import { slabById } from '../slabs';
+
+const id = () => whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED);
+const MAX_STARTS = 5000;
+
+const startsSchema = fields({
+  revision: id(),
+  starts: list(
+    fields({ batch: id(), step: text(200), start: momentSchema.required(REQUIRED) }).required(REQUIRED),
+    MAX_STARTS,
+  ).required(REQUIRED),
+}).required(REQUIRED);
+
+/** Where the steps of a week go, and the revision of the week that was planned. */
+export type StartsRequest = Held<typeof startsSchema>;
+export const readStarts = (found: unknown): Read<StartsRequest> => readBy(startsSchema, found);
+
+const span = { from: momentSchema.required(REQUIRED), to: momentSchema.required(REQUIRED) };
+const blockedSchema = fields({ resource: text(100), ...span }).required(REQUIRED);
+const rangeSchema = fields(span).required(REQUIRED);
+
+/** Reads a time at which something is not there. `resources` are the names of people and ovens that can be blocked besides. */
+export function readBlocked(found: unknown, resources: readonly string[]): Read<Held<typeof blockedSchema>> {
+  const read = readBy(blockedSchema, found);
+  if (!read.ok) return read;
+  const { resource, from, to } = read.value;
+  const known = [...BLOCKABLE, ...resources];
+  const problems: Problem[] = [
+    ...(known.includes(resource) ? [] : [problem('/resource', 'not-one-of', { allowed: known })]),
+    ...(Date.parse(from) < Date.parse(to) ? [] : [problem('/to', 'ends-before-it-begins')]),
+  ];
+  return problems.length > 0 ? { ok: false, problems } : read;
+}
+
+/** Reads a range of days that is short enough to plan. */
+export function readRange(found: unknown): Read<Held<typeof rangeSchema>> {
+  const read = readBy(rangeSchema, found);
+  if (!read.ok || isPeriod(read.value.from, read.value.to)) return read;
+  return { ok: false, problems: [problem('/to', 'not-a-period', { days: MAX_WEEK_DAYS })] };
+}
+
+const batch = batchSchema.required(REQUIRED);
+const batches = fields({ batches: list(batch, 100, 1).required(REQUIRED) }).required(REQUIRED);
+
+/** Reads batches: of slabs that exist, and of tins and times that make sense. */
+export function readBatches(found: unknown, db: Db): Read<readonly Batch[]> {
+  const read = readBy(batches, found) as Read<{ readonly batches: readonly Batch[] }>;
+  if (!read.ok) return read;
+  const problems = read.value.batches.flatMap((own, i) => problemsUnder(`/batches/${i}`, batchProblems(own, db)));
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: read.value.batches };
+}
+
+export function readBatch(found: unknown, db: Db): Read<Batch> {
+  const read = readBy(batch, found) as Read<Batch>;
+  if (!read.ok) return read;
+  const problems = batchProblems(read.value, db);
+  return problems.length > 0 ? { ok: false, problems } : read;
+}
+
+function batchProblems({ slab, notBefore, due }: Batch, db: Db): Problem[] {
+  return [
+    ...(slabById(db, slab) ? [] : [problem('/slab', 'no-such-slab')]),
+    ...(notBefore !== undefined && Date.parse(notBefore) >= Date.parse(due)
+      ? [problem('/due', 'ends-before-it-begins')]
+      : []),
+  ];
+}

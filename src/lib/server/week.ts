@@ -1,0 +1,169 @@
+import type { Batch } from '$core/orders';
+import type { WeekPlanStep } from '$core/usecases';
+import { storedJson } from '$core/validation';
+import type { Db } from './db/open';
+
+/** A step as it was placed, with its moments as texts. */
+export type PlacedStep = Omit<WeekPlanStep, 'start' | 'end' | 'uses'> & {
+  readonly start: string;
+  readonly end: string;
+  readonly uses: readonly (Omit<WeekPlanStep['uses'][number], 'until'> & { readonly until?: string })[];
+};
+
+/** A batch of the week with its number, and its steps once they are planned. */
+export type StoredBatch = Batch & {
+  readonly id: number;
+  readonly revision: number;
+  readonly placed: readonly PlacedStep[] | null;
+  /** The run that it became; `null` until it is begun. */
+  readonly run: number | null;
+};
+
+interface Row {
+  readonly id: number;
+  readonly revision: number;
+  readonly document: string;
+  readonly placed: string | null;
+  readonly run: number | null;
+}
+const COLUMNS = 'SELECT id, revision, document, placed, run_id AS run FROM batch';
+const batchIn = ({ id, revision, document, placed, run }: Row): StoredBatch => ({
+  ...storedJson<Batch>(document),
+  ...{ id, revision, run, placed: placed === null ? null : storedJson<readonly PlacedStep[]>(placed) },
+});
+
+const MAX_BATCHES = 200;
+
+/** Returns the batches that are not deleted and due after a moment, the earliest first. */
+export const batchesDue = (db: Db, from: string): StoredBatch[] =>
+  db
+    .prepare<[string, number], Row>(`${COLUMNS} WHERE deleted_at IS NULL AND due >= ? ORDER BY due, id LIMIT ?`)
+    .all(from, MAX_BATCHES)
+    .map(batchIn);
+
+export function batchById(db: Db, id: number): StoredBatch | null {
+  const row = db.prepare<[number], Row>(`${COLUMNS} WHERE id = ? AND deleted_at IS NULL`).get(id);
+  return row ? batchIn(row) : null;
+}
+
+/** Returns the batch that became a run, or `null`. */
+export function batchOfRun(db: Db, run: number): StoredBatch | null {
+  const row = db.prepare<[number], Row>(`${COLUMNS} WHERE run_id = ?`).get(run);
+  return row ? batchIn(row) : null;
+}
+
+/** Revision of the whole week: of its batches, their places and blocked times. */
+export const weekRevision = (db: Db): number =>
+  db.prepare<[], number>('SELECT revision FROM week_state WHERE id = 1').pluck().get()!;
+
+const touchWeek = (db: Db): void => void db.prepare('UPDATE week_state SET revision = revision + 1 WHERE id = 1').run();
+
+const inUtc = (moment: string) => new Date(moment).toISOString();
+const stored = (batch: Batch): Batch => ({ ...batch, due: inUtc(batch.due) });
+
+/** Adds batches, all or none. */
+export function addBatches(db: Db, batches: readonly Batch[]): number[] {
+  const insert = db.prepare('INSERT INTO batch (slab_id, due, document) VALUES (?, ?, ?)');
+  return db
+    .transaction(() => {
+      touchWeek(db);
+      return batches
+        .map(stored)
+        .map((batch) => Number(insert.run(batch.slab, batch.due, JSON.stringify(batch)).lastInsertRowid));
+    })
+    .immediate();
+}
+
+export type BatchChanged = { readonly revision: number } | 'gone' | 'changed' | 'begun';
+
+/** Replaces a batch that is not begun yet. Its steps are to be planned again. */
+export function changeBatch(db: Db, id: number, revision: number, given: Batch): BatchChanged {
+  const batch = stored(given);
+  return db
+    .transaction((): BatchChanged => {
+      const before = batchById(db, id);
+      if (!before) return 'gone';
+      if (before.run !== null) return 'begun';
+      if (before.revision !== revision) return 'changed';
+      db.prepare('UPDATE batch SET revision = revision + 1, slab_id = ?, due = ?, document = ? WHERE id = ?').run(
+        ...[batch.slab, batch.due, JSON.stringify(batch), id],
+      );
+      touchWeek(db);
+      return { revision: revision + 1 };
+    })
+    .immediate();
+}
+
+/** Marks a batch that is not begun yet as deleted. */
+export function removeBatch(db: Db, id: number, revision: number, now: string): BatchChanged {
+  return db
+    .transaction((): BatchChanged => {
+      const before = batchById(db, id);
+      if (!before) return 'gone';
+      if (before.run !== null) return 'begun';
+      if (before.revision !== revision) return 'changed';
+      db.prepare('UPDATE batch SET deleted_at = ? WHERE id = ?').run(now, id);
+      touchWeek(db);
+      return { revision };
+    })
+    .immediate();
+}
+
+/** Ties a batch to the run that it became. */
+export function beginBatch(db: Db, id: number, run: number): void {
+  db.prepare('UPDATE batch SET run_id = ?, revision = revision + 1 WHERE id = ?').run(run, id);
+  touchWeek(db);
+}
+
+/** Steps of a batch as planned; `null` for one that fits nowhere. */
+export interface PlacedBatch {
+  readonly batch: number;
+  readonly steps: readonly PlacedStep[] | null;
+}
+
+/**
+ * Saves where the steps of batches were placed.
+ *
+ * @param revision of the week that was planned
+ * @returns the new revision, or `null` if the week was changed meanwhile
+ */
+export function savePlaces(db: Db, revision: number, placed: readonly PlacedBatch[]): number | null {
+  return db
+    .transaction((): number | null => {
+      if (weekRevision(db) !== revision) return null;
+      const update = db.prepare('UPDATE batch SET placed = ? WHERE id = ? AND run_id IS NULL');
+      for (const { batch, steps } of placed) update.run(steps === null ? null : JSON.stringify(steps), batch);
+      touchWeek(db);
+      return revision + 1;
+    })
+    .immediate();
+}
+
+/** A time at which something is not there. */
+export interface BlockedTimeOfWeek {
+  readonly id: number;
+  readonly resource: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+export const blockedTimes = (db: Db, from: string): BlockedTimeOfWeek[] =>
+  db
+    .prepare<[string], BlockedTimeOfWeek>(
+      'SELECT id, resource, starts_at AS "from", ends_at AS "to" FROM blocked_time WHERE ends_at > ? ORDER BY starts_at',
+    )
+    .all(from);
+
+export function addBlockedTime(db: Db, { resource, from, to }: Omit<BlockedTimeOfWeek, 'id'>): number {
+  const { lastInsertRowid } = db
+    .prepare('INSERT INTO blocked_time (resource, starts_at, ends_at) VALUES (?, ?, ?)')
+    .run(resource, inUtc(from), inUtc(to));
+  touchWeek(db);
+  return Number(lastInsertRowid);
+}
+
+export function removeBlockedTime(db: Db, id: number): boolean {
+  const { changes } = db.prepare('DELETE FROM blocked_time WHERE id = ?').run(id);
+  if (changes > 0) touchWeek(db);
+  return changes > 0;
+}
