@@ -31,8 +31,8 @@
   const ROOMS = [
     ['/today', 'Today'],
     ['/orders', 'Orders'],
+    ['/week', 'Week'],
     ['/slabs', 'Slabs'],
-    ['/weigh-out', 'Weigh out'],
     ['/larder', 'Larder'],
     ['/prices', 'Prices'],
     ['/runs', 'Runs'],

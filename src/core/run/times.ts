@@ -1,4 +1,4 @@
-import type { Blockable } from '../time';
+import { isAttended, type Blockable } from '../time';
 import type { RunPlan, RunStep } from './types';
 
 /** Recorded times of a step. Moments in ms since 1970. */
@@ -57,8 +57,8 @@ function chained(
 }
 
 /** Tells whether a step uses a resource that can be blocked. */
-const isUsing = ({ hands, occupies }: RunStep, what: Blockable): boolean =>
-  what === 'people' ? hands !== 'free' : occupies.includes(what);
+const isUsing = (step: RunStep, what: Blockable): boolean =>
+  what === 'people' ? isAttended(step) : step.occupies.includes(what);
 
 /** An oven has one temperature: what was planned to bake later follows. */
 function bakedInTurn(order: readonly RunStep[]): [RunStep, RunStep][] {

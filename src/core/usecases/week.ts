@@ -46,6 +46,8 @@ export interface WeekAsk {
   readonly workroom?: Partial<Omit<Workroom, 'people' | 'blocked' | 'tins'>> | undefined;
   /** People with their hours, in place of the shop's. */
   readonly people?: readonly { readonly name: string; readonly hours: readonly DateSpan[] }[] | undefined;
+  /** Hours besides those. */
+  readonly extraHours?: readonly (DateSpan & { readonly person: string })[] | undefined;
   readonly blocked?: readonly (DateSpan & { readonly resource: string })[] | undefined;
   /** Steps that stay where they are. */
   readonly keep?: readonly FixedStep[] | undefined;
@@ -108,7 +110,18 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
   const blocked = (asked.blocked ?? []).map(({ resource, from, to }) => ({
     ...{ resource, from: minuteOf(from), to: minuteOf(to) },
   }));
-  const workroom = { ...usual, ...asked.workroom, ...(people ? { people } : {}), blocked };
+  const extra = (asked.extraHours ?? []).map(({ person, from, to }) => ({
+    person,
+    from: minuteOf(from),
+    to: minuteOf(to),
+  }));
+  const workroom: Workroom = {
+    ...{ ...usual, ...asked.workroom, blocked },
+    people: (people ?? usual.people).map(({ name, hours }) => ({
+      name,
+      hours: [...hours, ...extra.filter(({ person }) => person === name)],
+    })),
+  };
   const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves });
   const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null =>
     stepsOfBatch({

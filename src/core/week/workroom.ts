@@ -52,3 +52,17 @@ export function workroomOf(shop: WorkroomOf, origin: Date, daysAfter: number): W
     blocked: [],
   };
 }
+
+/** Returns the hours of each person of a shop over some days, as moments in ms. */
+export function gridHours(
+  shop: WorkroomOf,
+  from: Date,
+  to: Date,
+): { name: string; hours: { from: number; to: number }[] }[] {
+  const days = Math.ceil((to.getTime() - from.getTime()) / 86_400_000);
+  const at = (minute: number) => from.getTime() + minute * 60_000;
+  return workroomOf(shop, from, days).people.map(({ name, hours }) => ({
+    name,
+    hours: hours.map((span) => ({ from: at(span.from), to: at(span.to) })),
+  }));
+}

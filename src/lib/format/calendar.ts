@@ -1,6 +1,6 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { Figures } from '$core/measure';
-import type { DayStep } from '$core/usecases';
+import type { DayStep, WeekPlanStep } from '$core/usecases';
 import { cautionText, stepText } from '$wording/steps';
 
 const utc = (moment: Date): DateArray => [
@@ -56,6 +56,30 @@ export function calendarOfOrders(orders: readonly DueEvent[]): string | null {
       startInputType: 'utc',
       startOutputType: 'utc',
       duration: { minutes: 15 },
+    })),
+  );
+  return error || !value ? null : value;
+}
+
+/** Writes the steps of a week as a calendar file, with the person of each in its title. @returns null where it could not be written */
+export function calendarOfWeek(
+  steps: readonly WeekPlanStep[],
+  nameOf: (batch: string) => string,
+  say: Figures,
+): string | null {
+  const { value, error } = createEvents(
+    steps.map(({ batch, step, title, hands, caution, start, end }): EventAttributes => ({
+      uid: `${batch}-${step.replace(/[^a-z0-9]/gi, '-')}@knife-tray`,
+      productId: 'knife-tray',
+      calName: 'Week',
+      title: `${hands === null ? '' : `${hands}: `}${nameOf(batch)}: ${stepText(title, say)}`,
+      description: caution === null ? '' : cautionText(caution),
+      start: utc(start),
+      startInputType: 'utc',
+      startOutputType: 'utc',
+      end: utc(end.getTime() > start.getTime() ? end : new Date(start.getTime() + 60_000)),
+      endInputType: 'utc',
+      endOutputType: 'utc',
     })),
   );
   return error || !value ? null : value;

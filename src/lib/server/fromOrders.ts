@@ -1,5 +1,5 @@
 import { shelfMsOf, type BatchAnswer, type WeekAsk } from '$core/usecases';
-import type { StockLot, Wanted } from '$core/batches';
+import { takenFromStock, type StockLot, type Wanted } from '$core/batches';
 import { IS_CLOSED, neededFor, type Batch, type DueOrder } from '$core/orders';
 import { USUAL_SHOP } from '$core/shop';
 import type { Slab } from '$core/slab';
@@ -155,4 +155,16 @@ export async function batchesForOrders(
       ...(scale ? { scale } : {}),
     })),
   };
+}
+
+/** Returns how many pieces of each slab open orders want that no batch gives. What is ordered by weight counts as one piece. */
+export function missingFor(db: Db, orders: readonly DueOrder[], now: Date): { slab: number; pieces: number }[] {
+  const wanted = wantedBy(db, orders.filter(isToMake)).map(({ grams = 0, pieces, ...want }) => ({
+    ...want,
+    pieces: pieces + (grams > 0 ? 1 : 0),
+  }));
+  const { toMake } = takenFromStock(wanted, plannedStock(db, now), 0);
+  const sums = new Map<number, number>();
+  for (const { slab, pieces } of toMake) sums.set(slab, (sums.get(slab) ?? 0) + pieces);
+  return [...sums].map(([slab, pieces]) => ({ slab, pieces }));
 }

@@ -23,6 +23,8 @@ const EPOCH = new Date(0).toISOString();
 
 /** What a run is planned with besides the shop's own resources; blocked times in minutes from its start. */
 export type OwnMeans = Partial<Pick<Means, 'hands' | 'blocked'>>;
+/** Where steps are planned, in minutes from the start. */
+export type PlannedStarts = readonly (readonly [step: string, minutes: number])[];
 
 /** Plans the run of a slab from a moment: as early as possible, regardless of working hours. */
 export async function plannedRun(
@@ -32,11 +34,12 @@ export async function plannedRun(
   begin: string,
   own: OwnMeans = {},
   lane: Lane = 'runs',
+  starts: PlannedStarts | undefined = undefined,
 ): Promise<TaskDone<PlannedRun>> {
   const ingredients = ingredientsFor(db, [slab]);
   const shop = { ...USUAL_SHOP, ...shopSettings(db) };
   const means = { ...meansOf(shop), ...own };
-  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH, means }, lane);
+  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH, means, starts }, lane);
   if (!done.ok) return done;
   const found = done.value;
   if (!found.ok) return { ok: false, response: refused(found.problems) };

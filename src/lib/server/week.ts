@@ -167,3 +167,32 @@ export function removeBlockedTime(db: Db, id: number): boolean {
   if (changes > 0) touchWeek(db);
   return changes > 0;
 }
+
+/** Hours that somebody works besides the usual ones. */
+export interface ExtraHours {
+  readonly id: number;
+  readonly person: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+export const extraHours = (db: Db, from: string): ExtraHours[] =>
+  db
+    .prepare<[string], ExtraHours>(
+      'SELECT id, person, starts_at AS "from", ends_at AS "to" FROM extra_hours WHERE ends_at > ? ORDER BY starts_at',
+    )
+    .all(from);
+
+export function addExtraHours(db: Db, { person, from, to }: Omit<ExtraHours, 'id'>): number {
+  const { lastInsertRowid } = db
+    .prepare('INSERT INTO extra_hours (person, starts_at, ends_at) VALUES (?, ?, ?)')
+    .run(person, inUtc(from), inUtc(to));
+  touchWeek(db);
+  return Number(lastInsertRowid);
+}
+
+export function removeExtraHours(db: Db, id: number): boolean {
+  const { changes } = db.prepare('DELETE FROM extra_hours WHERE id = ?').run(id);
+  if (changes > 0) touchWeek(db);
+  return changes > 0;
+}

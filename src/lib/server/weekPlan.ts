@@ -8,7 +8,15 @@ import { firstEvents, openRuns } from './runs';
 import { wholeShop } from './shop';
 import { slabById } from './slabs';
 import { runTask, type TaskDone } from './tasks/pool';
-import { batchesDue, blockedTimes, savePlaces, weekRevision, type PlacedStep, type StoredBatch } from './week';
+import {
+  batchesDue,
+  blockedTimes,
+  extraHours,
+  savePlaces,
+  weekRevision,
+  type PlacedStep,
+  type StoredBatch,
+} from './week';
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
@@ -49,6 +57,9 @@ export function weekContext(db: Db, now: Date): WeekContext {
       })),
       blocked: blockedTimes(db, from.toISOString()).map((blocked) => ({
         ...{ resource: blocked.resource, from: new Date(blocked.from), to: new Date(blocked.to) },
+      })),
+      extraHours: extraHours(db, from.toISOString()).map(({ person, from: begin, to }) => ({
+        ...{ person, from: new Date(begin), to: new Date(to) },
       })),
       keep: toPlan.flatMap(({ batch: { id, pinned = [] } }) =>
         pinned.filter(isAhead).map(({ step, start }) => ({ batch: String(id), step, start: new Date(start) })),

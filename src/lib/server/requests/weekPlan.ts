@@ -37,16 +37,29 @@ const span = { from: momentSchema.required(REQUIRED), to: momentSchema.required(
 const blockedSchema = fields({ resource: text(100), ...span }).required(REQUIRED);
 const rangeSchema = fields(span).required(REQUIRED);
 
+const hoursSchema = fields({ person: text(100), ...span }).required(REQUIRED);
+
+/** Returns what is wrong with a span of something that has to be one of some names. */
+const spanProblems = (path: string, name: string, allowed: readonly string[], from: string, to: string): Problem[] => [
+  ...(allowed.includes(name) ? [] : [problem(path, 'not-one-of', { allowed })]),
+  ...(Date.parse(from) < Date.parse(to) ? [] : [problem('/to', 'ends-before-it-begins')]),
+];
+
 /** Reads a time at which something is not there. `resources` are the names of people and ovens that can be blocked besides. */
 export function readBlocked(found: unknown, resources: readonly string[]): Read<Held<typeof blockedSchema>> {
   const read = readBy(blockedSchema, found);
   if (!read.ok) return read;
   const { resource, from, to } = read.value;
-  const known = [...BLOCKABLE, ...resources];
-  const problems: Problem[] = [
-    ...(known.includes(resource) ? [] : [problem('/resource', 'not-one-of', { allowed: known })]),
-    ...(Date.parse(from) < Date.parse(to) ? [] : [problem('/to', 'ends-before-it-begins')]),
-  ];
+  const problems = spanProblems('/resource', resource, [...BLOCKABLE, ...resources], from, to);
+  return problems.length > 0 ? { ok: false, problems } : read;
+}
+
+/** Reads extra hours of one of some people. */
+export function readExtraHours(found: unknown, people: readonly string[]): Read<Held<typeof hoursSchema>> {
+  const read = readBy(hoursSchema, found);
+  if (!read.ok) return read;
+  const { person, from, to } = read.value;
+  const problems = spanProblems('/person', person, people, from, to);
   return problems.length > 0 ? { ok: false, problems } : read;
 }
 

@@ -292,6 +292,7 @@ export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOpti
  * Returns the schedule of a run that starts at a moment, round the clock; `because` says why there is none.
  *
  * @param means of the shop, with blocked times in minutes from the start
+ * @param starts where steps are planned, in minutes from the start; where they do not fit, the run is scheduled without them
  */
 export function runPlan({
   slab,
@@ -300,7 +301,13 @@ export function runPlan({
   version,
   begin,
   means,
-}: Omit<SlabTask, 'asked'> & { version: number; begin: string; means: Means }): Read<RunPlan> {
+  starts = [],
+}: Omit<SlabTask, 'asked'> & {
+  version: number;
+  begin: string;
+  means: Means;
+  starts?: readonly (readonly [step: string, minutes: number])[] | undefined;
+}): Read<RunPlan> {
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop);
   if (problems.length > 0) return { ok: false, problems };
@@ -308,7 +315,10 @@ export function runPlan({
   const after = (minutes: number) => new Date(start.getTime() + minutes * 60_000);
   const blocked = (means.blocked ?? []).map(({ what, from, to }) => ({ what, from: after(from), to: after(to) }));
   const asked = { start, deadline: undefined, ...means, blocked, hours: [], zone: 'UTC' };
-  const day = layOutDay(workOf(slab, larder, shop), asked, start);
+  const work = workOf(slab, larder, shop);
+  const pinned = new Map(starts.map(([step, minutes]) => [step, after(minutes)]));
+  const asPlanned = pinned.size > 0 ? layOutDay(work, { ...asked, pinned }, start) : null;
+  const day = asPlanned?.feasible ? asPlanned : layOutDay(work, asked, start);
   const say = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
   if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: dayText(day, say) })] };
   return {

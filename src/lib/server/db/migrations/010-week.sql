@@ -1,4 +1,5 @@
--- Batches that are planned, where their steps were placed, times at which something is not there, and the revision of the whole week.
+-- Batches that are planned, where their steps were placed, times at which something is not there, extra hours, and the revision of the
+-- whole week.
 
 CREATE TABLE batch (
   id INTEGER PRIMARY KEY AUTOINCREMENT,
@@ -16,6 +17,13 @@ CREATE UNIQUE INDEX batch_run ON batch (run_id) WHERE run_id IS NOT NULL;
 CREATE TABLE blocked_time (
   id INTEGER PRIMARY KEY AUTOINCREMENT,
   resource TEXT NOT NULL,
+  starts_at TEXT NOT NULL,
+  ends_at TEXT NOT NULL
+) STRICT;
+
+CREATE TABLE extra_hours (
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  person TEXT NOT NULL,
   starts_at TEXT NOT NULL,
   ends_at TEXT NOT NULL
 ) STRICT;

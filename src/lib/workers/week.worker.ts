@@ -1,0 +1,52 @@
+/** Plans a week in a worker: the best plan so far comes while the search goes on. */
+import { READY } from './newestAnswer';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import { prepareWeek, waysOutOf, weekPlanOf, type WeekAsk, type WeekPlan, type WeekWayOut } from '$core/usecases';
+import { compareScores, searchWeek, type WeekScore } from '$core/week';
+
+export interface WeekQuestionAsked {
+  readonly asked: WeekAsk;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+  readonly seconds: number;
+  /** Whether ways out are looked for if something is late. */
+  readonly withWaysOut: boolean;
+}
+
+export interface WeekAnswer {
+  readonly plan: WeekPlan;
+  readonly waysOut: readonly WeekWayOut[];
+  /** Share of the time that has passed, 0 to 1. */
+  readonly progress: number;
+  readonly isLast: boolean;
+}
+
+const TELL_MS = 500;
+/** Time for ways out beyond that of the plan, as a share of it. */
+const SHARE_FOR_WAYS_OUT = 0.6;
+
+addEventListener('message', ({ data }: MessageEvent<WeekQuestionAsked>) => {
+  const { asked, ingredients, shop, seconds, withWaysOut } = data;
+  const prepared = prepareWeek(asked, larderOf(ingredients), shop);
+  const begun = performance.now();
+  const passed = () => (performance.now() - begun) / (seconds * 1000 || 1);
+  let told = begun;
+  let shown: WeekScore | null = null;
+  const tell = (plan: WeekPlan, waysOut: readonly WeekWayOut[], isLast: boolean) =>
+    postMessage({ plan, waysOut, progress: isLast ? 1 : Math.min(1, passed()), isLast } satisfies WeekAnswer);
+  const found = searchWeek(prepared.question, (_, best) => {
+    if (performance.now() - told > TELL_MS && (shown === null || compareScores(best.score, shown) < 0)) {
+      told = performance.now();
+      shown = best.score;
+      tell(weekPlanOf(prepared, best), [], false);
+    }
+    return passed() < 1;
+  });
+  const plan = weekPlanOf(prepared, found);
+  const isLate = plan.late.length > 0 && withWaysOut;
+  if (isLate) tell(plan, [], false);
+  const waysOut = isLate ? waysOutOf(prepared, found, () => passed() > 1 + SHARE_FOR_WAYS_OUT) : [];
+  tell(plan, waysOut, true);
+});
+postMessage(READY);

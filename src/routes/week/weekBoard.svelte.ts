@@ -1,0 +1,124 @@
+import type { Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import type { FixedStep, WeekAsk, WeekPlan, WeekPlanStep, WeekWayOut } from '$core/usecases';
+import { ask } from '$lib/api';
+import { NewestAnswer } from '$lib/workers/newestAnswer';
+import type { WeekAnswer, WeekQuestionAsked } from '$lib/workers/week.worker';
+import WeekWorker from '$lib/workers/week.worker?worker';
+import type { ProblemMessage } from '$wording/problems';
+
+/** What a plan is made from, as the page loads it. */
+export interface WeekData {
+  readonly asked: WeekAsk;
+  readonly ingredients: readonly Ingredient[];
+  readonly shopOfWeek: Shop;
+  readonly revision: number;
+}
+
+const PREVIEW_SECONDS = 0.15;
+const MEND_SECONDS = 0.4;
+export const SEARCH_SECONDS = 4;
+
+const startsOf = (steps: readonly WeekPlanStep[]): FixedStep[] =>
+  steps.map(({ batch, step, start }) => ({ batch, step, start }));
+
+/** Plans the week in a worker, previews moves, and saves where everything goes. */
+export class WeekBoard {
+  plan: WeekPlan | null = $state.raw(null);
+  waysOut: readonly WeekWayOut[] = $state.raw([]);
+  /** Share of the search that has passed; `null` while nothing is searched. */
+  progress: number | null = $state(null);
+  problems: readonly ProblemMessage[] = $state.raw([]);
+  hasFailed = $state(false);
+  /** The plan with a step where it is dragged to; its plan is `null` while it is calculated. */
+  preview: { readonly step: WeekPlanStep; readonly at: Date; readonly plan: WeekPlan | null } | null = $state.raw(null);
+  readonly #data: () => WeekData;
+  readonly #saved: () => Promise<void>;
+  #interim: WeekPlan | null = null;
+  readonly #worker = new NewestAnswer<WeekQuestionAsked, WeekAnswer>(
+    () => new WeekWorker(),
+    () => ((this.hasFailed = true), (this.progress = null)),
+  );
+  readonly #previews = new NewestAnswer<WeekQuestionAsked, WeekAnswer>(
+    () => new WeekWorker(),
+    () => (this.preview = null),
+  );
+
+  /** @param saved called when a plan was saved, to load the page's data anew */
+  constructor(data: () => WeekData, saved: () => Promise<void>) {
+    this.#data = data;
+    this.#saved = saved;
+  }
+
+  #question(change: Partial<WeekAsk>, seconds: number, withWaysOut: boolean): WeekQuestionAsked {
+    const { asked, ingredients, shopOfWeek } = this.#data();
+    return { asked: { ...asked, ...change }, ingredients, shop: shopOfWeek, seconds, withWaysOut };
+  }
+
+  /** Searches for the best plan: everything may move. */
+  search(): void {
+    this.#plan({ before: undefined }, SEARCH_SECONDS);
+  }
+
+  /** Plans what is new or does not fit any more, and moves as little else as possible. */
+  mend(): void {
+    this.#plan({}, MEND_SECONDS);
+  }
+
+  #plan(change: Partial<WeekAsk>, seconds: number): void {
+    this.progress = 0;
+    this.hasFailed = false;
+    this.waysOut = [];
+    this.#worker.ask(this.#question(change, seconds, true), ({ plan, waysOut, progress, isLast }) => {
+      this.plan = plan;
+      this.#interim = plan;
+      this.waysOut = waysOut;
+      this.progress = isLast ? null : progress;
+      if (isLast) void this.#save(plan);
+      return isLast ? 'done' : 'more';
+    });
+  }
+
+  /** Ends the search, and keeps the best plan so far. */
+  stop(): void {
+    this.#worker.close();
+    this.progress = null;
+    if (this.#interim) void this.#save(this.#interim);
+  }
+
+  async #save({ steps }: WeekPlan): Promise<void> {
+    this.#interim = null;
+    const starts = startsOf(steps).map(({ batch, step, start }) => ({ batch: Number(batch), step, start }));
+    const answer = await ask<{ revision: number }>('PUT', '/api/week/plan', {
+      revision: this.#data().revision,
+      starts,
+    });
+    this.problems = answer.ok ? [] : answer.problems;
+    await this.#saved();
+  }
+
+  /** Shows what a step at another moment would do; with `null` nothing is shown any more. */
+  show(step: WeekPlanStep, at: Date | null): void {
+    if (at === null || !this.plan) {
+      this.preview = null;
+      this.#previews.close();
+      return;
+    }
+    this.preview = { step, at, plan: this.preview?.step === step ? this.preview.plan : null };
+    const { keep = [] } = this.#data().asked;
+    const others = keep.filter((own) => own.batch !== step.batch || own.step !== step.step);
+    const change = {
+      keep: [...others, { batch: step.batch, step: step.step, start: at }],
+      before: startsOf(this.plan.steps.filter(({ batch }) => batch !== step.batch)),
+    };
+    this.#previews.ask(this.#question(change, PREVIEW_SECONDS, false), ({ plan, isLast }) => {
+      if (this.preview?.step === step && this.preview.at.getTime() === at.getTime()) this.preview = { step, at, plan };
+      return isLast ? 'done' : 'more';
+    });
+  }
+
+  close(): void {
+    this.#worker.close();
+    this.#previews.close();
+  }
+}
