@@ -3,6 +3,8 @@ import type { SolveLinear } from '../fit';
 /** Pieces wanted by a moment, one number for each piece type of the slab. */
 export interface Demand {
   readonly dueMs: number;
+  /** Latest moment at which a batch for it can begin; pieces for later demands must still keep if it begins then. */
+  readonly beginMs: number;
   readonly pieces: readonly number[];
 }
 
@@ -51,7 +53,7 @@ const MAX_BATCHES_AT_ONCE = 50;
 const EPS = 1e-6;
 
 const served = ({ demands, keepMs }: LotQuestion, g: number, d: number) =>
-  d >= g && demands[d]!.dueMs - demands[g]!.dueMs <= keepMs;
+  d === g || (d > g && demands[d]!.dueMs - demands[g]!.beginMs <= keepMs);
 
 /**
  * The integer program of a slab: x tins of each kind made for each due time, y batches that they are made in, and f pieces that each

@@ -40,7 +40,9 @@ export function takenFromStock(
     .flatMap((want): Wanted[] => {
       let need = want.pieces;
       for (const lot of left) {
-        const isSame = lot.slab === want.slab && lot.kind === want.kind && (lot.fromMs ?? 0) <= want.dueMs;
+        // What names no piece type is met by any.
+        const isKind = want.kind === null || lot.kind === want.kind;
+        const isSame = lot.slab === want.slab && isKind && (lot.fromMs ?? 0) <= want.dueMs;
         const pieces = isSame && lot.keepsUntilMs >= want.dueMs + marginMs ? Math.min(need, lot.pieces) : 0;
         if (pieces === 0) continue;
         lot.pieces -= pieces;

@@ -17,6 +17,7 @@ import { writtenHeightMm } from './heights';
 import { pieceSizeFor } from './order';
 import { plan } from './plan';
 import { priceSlab, runMinutesOf, soldKinds } from './price';
+import { Grid, placeBatch, stepsOfBatch, workroomOf } from '../week';
 import { workOf } from './timeline';
 
 /** Pieces wanted, and what they may be made from. */
@@ -59,6 +60,9 @@ export interface BatchAnswer {
 }
 
 const DAY_MS = 86_400_000;
+const MINUTE_MS = 60_000;
+/** More tins, and other batches, take longer than one tin alone. */
+const SLACK_MS = 4 * 3_600_000;
 /** Shelf life of a slab that does not state one, days. */
 export const ASSUMED_KEEP_DAYS = 4;
 /** Part of the shelf life that is left to the customer, days. */
@@ -78,10 +82,29 @@ interface Choices {
   readonly tins: readonly TinOfSlab[];
   readonly batchCost: number;
   readonly size: { readonly lengthMm: number; readonly widthMm: number } | null;
+  /** Latest moment at which one tin can begin to be ready by another. */
+  readonly beginMs: (dueMs: number) => number;
+}
+
+/** Days in which the latest beginning is looked for. */
+const DAYS_BACK = 28;
+
+/** Returns the latest beginning of a slab for a due time, alone in the workroom; the due time itself where it does not fit before. */
+function latestBegin(slab: Slab, larder: Larder, shop: Shop, nowMs: number): (dueMs: number) => number {
+  const origin = nowMs - DAYS_BACK * DAY_MS;
+  const { activities } = workOf(slab, larder, shop, { tins: [{ tin: tinsOf(slab)[0]!.tin, count: 1 }] });
+  return (dueMs) => {
+    const due = Math.floor((dueMs - origin) / MINUTE_MS);
+    const days = Math.ceil(due / 1440) + 1;
+    const steps = stepsOfBatch({ id: '', activities, tins: [], notBefore: 0, due });
+    const grid = new Grid(workroomOf(shop, new Date(origin), days), days * 1440);
+    const placed = steps && placeBatch(grid, steps, { direction: -1, limit: due });
+    return placed ? origin + Math.min(...placed.starts) * MINUTE_MS : dueMs;
+  };
 }
 
 /** Returns the tins for a slab: its own as it is cut, and others where pieces of one size fit. */
-function choicesFor(slab: Slab, larder: Larder, shop: Shop, rack: readonly RackTin[]): Choices {
+function choicesFor(slab: Slab, larder: Larder, shop: Shop, rack: readonly RackTin[], nowMs: number): Choices {
   const own = tinsOf(slab)[0]!.tin;
   const inTins = (tin: TinCount['tin'], count: number) => {
     const tins = [{ tin, count }];
@@ -112,6 +135,7 @@ function choicesFor(slab: Slab, larder: Larder, shop: Shop, rack: readonly RackT
       })),
     ],
     batchCost: Math.max(0, one.coins - perTin),
+    beginMs: latestBegin(slab, larder, shop, nowMs),
     size,
   };
 }
@@ -159,7 +183,7 @@ export async function batchesFor(
   let [cost, bound, proven] = [0, 0, true];
   for (const [id, wanted] of bySlab) {
     const slab = asked.slabs.get(id)!;
-    const choices = isCutDecided(slab) ? choicesFor(slab, larder, shop, asked.rack) : null;
+    const choices = isCutDecided(slab) ? choicesFor(slab, larder, shop, asked.rack, asked.nowMs) : null;
     const { kinds = [] } = choices ?? {};
     const at = (kind: string | null) => (kind === null ? 0 : kinds.indexOf(kind));
     if (!choices) missing.push({ code: 'cut-undecided', slab: id });
@@ -168,7 +192,7 @@ export async function batchesFor(
     if (!choices || wanted.some(({ kind }) => at(kind) === -1)) continue;
     const dues = [...new Set(wanted.map(({ dueMs }) => dueMs))].sort((a, b) => a - b);
     const demands = dues.map((dueMs) => ({
-      dueMs,
+      ...{ dueMs, beginMs: choices.beginMs(dueMs) },
       pieces: kinds.map((_, k) =>
         wanted
           .filter((want) => want.dueMs === dueMs && at(want.kind) === k)
@@ -206,6 +230,7 @@ function batchOf(lot: Lot, id: number, choices: Choices, keepMs: number, nowMs: 
     ...(scale ? { scale } : {}),
     pieces: lot.pieces.map((count, k) => ({ kind: choices.kinds[k]!, count })),
     dueMs: lot.dueMs,
-    notBeforeMs: Math.max(nowMs, lot.lastMs - keepMs),
+    // Where closed days leave no time to make it so fresh, it is made as late as it can be.
+    notBeforeMs: Math.max(nowMs, Math.min(lot.lastMs - keepMs, choices.beginMs(lot.dueMs) - SLACK_MS)),
   };
 }

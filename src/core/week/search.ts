@@ -136,7 +136,8 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
 }
 
 /**
- * Plans all batches of a week in one workroom: constructive plans first, then large neighbourhood search. In each attempt some batches
+ * Plans all batches of a week in one workroom. Where there is a plan before, and what is new or does not fit any more finds a place in it
+ * without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
  * are taken out and placed anew, before a moment or after one; better and equal plans are kept, and slightly worse ones now and then.
  *
  * @param goOn asked after every attempt; the search ends when it answers no
@@ -144,9 +145,12 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
  */
 export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
   const { batches, days, before } = question;
+  const kept = before && mended(question, before);
+  if (kept && isAsPunctual(kept.score, question, before))
+    return { placements: [...kept.placements], score: kept.score };
   const random = steadyRandom(20261);
   const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
-  const boards = (before ? [mended(question, before)] : []).concat([
+  const boards = (kept ? [kept] : []).concat([
     built(question, asLateAsPossible),
     built(question, ({ batch }) => [forward(batch.notBefore)]),
     oneAfterAnother(question),
@@ -195,6 +199,20 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
       ? [forward(Math.max(batch.notBefore, moment)), ...usual]
       : [backward(Math.min(batch.due, moment + pick(120))), ...usual];
   }
+}
+
+/** Tells whether a mended plan is no later than the one before: then nothing else is moved. */
+function isAsPunctual(
+  { unplaced, lateMinutes }: WeekScore,
+  { batches }: WeekQuestion,
+  before: readonly (Placement | null)[],
+): boolean {
+  const late = before.reduce(
+    (sum, placement, b) =>
+      sum + (placement ? Math.max(0, endOfBatch(batches[b]!, placement) - batches[b]!.batch.due) : 0),
+    0,
+  );
+  return unplaced === 0 && lateMinutes <= late;
 }
 
 function built(question: WeekQuestion, rooms: (of: BatchSteps) => readonly Room[]): Board {

@@ -23,8 +23,8 @@ export interface WeekAnswer {
 }
 
 const TELL_MS = 500;
-/** Time for ways out beyond that of the plan, as a share of it. */
-const SHARE_FOR_WAYS_OUT = 0.6;
+/** Time for ways out, after the plan, ms. */
+const WAYS_OUT_MS = 3000;
 
 addEventListener('message', ({ data }: MessageEvent<WeekQuestionAsked>) => {
   const { asked, ingredients, shop, seconds, withWaysOut } = data;
@@ -44,9 +44,10 @@ addEventListener('message', ({ data }: MessageEvent<WeekQuestionAsked>) => {
     return passed() < 1;
   });
   const plan = weekPlanOf(prepared, found);
+  const planned = performance.now();
   const isLate = plan.late.length > 0 && withWaysOut;
   if (isLate) tell(plan, [], false);
-  const waysOut = isLate ? waysOutOf(prepared, found, () => passed() > 1 + SHARE_FOR_WAYS_OUT) : [];
+  const waysOut = isLate ? waysOutOf(prepared, found, () => performance.now() > planned + WAYS_OUT_MS) : [];
   tell(plan, waysOut, true);
 });
 postMessage(READY);

@@ -10,6 +10,7 @@
   import { workroomOf } from '$core/week';
   import { ask, type Answer } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
+  import { formatDuration } from '$lib/format/figures';
   import { calendarOfWeek } from '$lib/format/calendar';
   import { saveText } from '$lib/format/saveText';
   import { shopDates } from '$lib/format/shopDates';
@@ -292,7 +293,7 @@
     {:else if toPlan.length > 0}
       <p class="figures">
         {toPlan.length}
-        {toPlan.length === 1 ? 'batch' : 'batches'}, {figures.duration.say(labour)} of labour.
+        {toPlan.length === 1 ? 'batch' : 'batches'}, {formatDuration(labour)} of labour.
         {#if board.plan && board.plan.late.length === 0}<b class="good">Nothing is late.</b>{/if}
         {#if board.plan?.proven}<span class="quiet">No plan is better.</span>{/if}
         {said}
@@ -360,9 +361,7 @@
           <ul>
             {#each board.plan.late as { batch, minutes, because } (batch)}
               <li>
-                <b>{batchOf(batch).name}</b>, {minutes === null
-                  ? 'not planned'
-                  : `${figures.duration.say(minutes)} late`}.
+                <b>{batchOf(batch).name}</b>, {minutes === null ? 'not planned' : `${formatDuration(minutes)} late`}.
                 <span class="quiet">{lateText(because, dates.weekTime)}.</span>
               </li>
             {/each}
@@ -371,7 +370,7 @@
             <div class="way">
               <span
                 >{wayOutText(way.change, (id) => batchOf(id).name, dates.weekTime)}
-                <span class="quiet">{stillLateText(way.lateMinutes, figures)}</span></span
+                <span class="quiet">{stillLateText(way.lateMinutes, formatDuration)}</span></span
               >
               <Button size="small" kind="ghost" disabled={isChanging} on:click={() => void apply(way)}>Apply</Button>
             </div>

@@ -37,6 +37,7 @@
   let widthPx = $state(900);
   const [DAY, NAME, HEAD, PAD] = [64, 62, 22, 8];
   const LANE = { person: 22, hob: 18, oven: 18, mixer: 18, cold: 26, tins: 18 } as const;
+  const CLOSED = 24;
   const LEFT = DAY + NAME;
   const HOUR = 3_600_000;
   const STEP = 5 * 60_000;
@@ -55,13 +56,19 @@
     let y = HEAD;
     return bandsOf(p.steps, p.days, p.space).map((band) => {
       const top = y;
+      const isOpen = p.hours.some(({ hours }) => hours.some((span) => span.from < band.to && span.to > band.from));
+      const isShown = isOpen || band.lanes.some(({ bars }) => bars.length > 0);
+      if (!isShown) {
+        y += CLOSED;
+        return { ...band, lanes: [], top, bottom: y, isClosed: true };
+      }
       const lanes = band.lanes.map((lane) => {
         const at = y;
         y += LANE[lane.kind];
         return { ...lane, y: at, height: LANE[lane.kind] };
       });
       y += PAD;
-      return { ...band, lanes, top, bottom: y };
+      return { ...band, lanes, top, bottom: y, isClosed: false };
     });
   });
   const height = $derived((bands.at(-1)?.bottom ?? HEAD) + 2);
@@ -95,66 +102,68 @@
     (resource === 'oven' && lane.kind === 'oven') ||
     (resource === 'ring' && lane.kind === 'hob');
 
-  interface Drag {
+  /** A bar that is held by the pointer or the keys, with where its first step would begin; `null` while it was not moved. */
+  interface Hold {
     readonly bar: Bar;
-    readonly grabbed: number;
-    readonly grabbedY: number;
-    readonly x: number;
-    readonly y: number;
+    readonly at: number | null;
+    /** Where the pointer took it; `null` for the keys. */
+    readonly grabbed: { readonly x: number; readonly y: number } | null;
   }
-  let drag = $state.raw<Drag | null>(null);
-  const isMoved = $derived(drag !== null && Math.hypot(drag.x - drag.grabbed, drag.y - drag.grabbedY) > MOVED_PX);
-  /** Where the grabbed step would begin: on the day under the pointer, on a step of five minutes. */
-  function draggedTo(): Date | null {
-    if (!drag || !isMoved) return null;
-    const band = bands.find(({ top, bottom }) => drag!.y >= top && drag!.y < bottom);
-    const own = bands.find(({ from, to }) => drag!.bar.from >= from && drag!.bar.from < to);
-    if (!band || !own) return null;
-    const at = drag.bar.from - own.from + band.from + (drag.x - drag.grabbed) / pxPerMs;
-    return new Date(Math.round(at / STEP) * STEP);
-  }
+  let held = $state.raw<Hold | null>(null);
   let svg: SVGSVGElement | null = $state(null);
+  const bandAt = (ms: number) => bands.find(({ from, to }) => ms >= from && ms < to);
   function inDrawing(event: PointerEvent) {
     const box = svg!.getBoundingClientRect();
     const scale = width / box.width;
     return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale };
   }
-  let lastTold = 0;
-  function drags(event: PointerEvent) {
-    if (!drag) return;
-    drag = { ...drag, ...inDrawing(event) };
-    const to = draggedTo();
-    if ((to?.getTime() ?? 0) === lastTold) return;
-    lastTold = to?.getTime() ?? 0;
-    p.onpreview(drag.bar.steps[0]!, to);
+  function holdAt(at: number | null) {
+    if (!held || at === held.at) return;
+    held = { ...held, at };
+    p.onpreview(held.bar.steps[0]!, at === null ? null : new Date(at));
   }
-  function drop() {
-    if (!drag) return;
-    const [step, to] = [drag.bar.steps[0]!, draggedTo()];
-    const { batch } = drag.bar;
-    drag = null;
-    lastTold = 0;
-    if (to) p.onmove(step, to);
-    else {
-      p.onpreview(step, null);
-      p.onchoose(batch);
-    }
+  function drags(event: PointerEvent) {
+    if (!held?.grabbed) return;
+    const { bar, grabbed } = held;
+    const { x, y } = inDrawing(event);
+    if (held.at === null && Math.hypot(x - grabbed.x, y - grabbed.y) <= MOVED_PX) return;
+    const [band, own] = [bands.find(({ top, bottom }) => y >= top && y < bottom), bandAt(bar.from)];
+    if (!band || !own) return;
+    const at = bar.from - own.from + band.from + (x - grabbed.x) / pxPerMs;
+    holdAt(Math.round(at / STEP) * STEP);
+  }
+  function letGo(isKept: boolean) {
+    if (!held) return;
+    const { bar, at } = held;
+    held = null;
+    if (at !== null && isKept) p.onmove(bar.steps[0]!, new Date(at));
+    else if (at !== null) p.onpreview(bar.steps[0]!, null);
+    else if (isKept) p.onchoose(bar.batch);
   }
   function onkeydown(event: KeyboardEvent, bar: Bar) {
-    if (event.key === 'Enter' || event.key === ' ') {
-      event.preventDefault();
-      p.onchoose(bar.batch);
-      return;
-    }
     const by = { ArrowRight: STEP * 3, ArrowLeft: -STEP * 3, ArrowDown: 24 * HOUR, ArrowUp: -24 * HOUR }[event.key];
-    if (by === undefined) return;
+    if (by !== undefined) {
+      held ??= { bar, at: null, grabbed: null };
+      holdAt((held.at ?? bar.from) + by);
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      held ??= { bar, at: null, grabbed: null };
+      letGo(true);
+    } else if (event.key === 'Escape' && held) letGo(false);
+    else return;
     event.preventDefault();
-    p.onmove(bar.steps[0]!, new Date(bar.from + by));
   }
 </script>
 
 <figure bind:clientWidth={widthPx}>
-  <svg bind:this={svg} viewBox="0 0 {width} {height}" role="group" aria-label="The week by day and resource">
+  <svg
+    bind:this={svg}
+    onpointermove={drags}
+    onpointerup={() => letGo(true)}
+    onpointercancel={() => letGo(false)}
+    viewBox="0 0 {width} {height}"
+    role="group"
+    aria-label="The week by day and resource"
+  >
     {#each ticks as hour (hour)}
       {@const x = LEFT + (hour - shown[0]) * HOUR * pxPerMs}
       {#if hour % (pxPerMs * HOUR < 42 ? 2 : 1) === 0}<text {x} y="14" class="tick">{hour}:00</text>{/if}
@@ -163,6 +172,7 @@
     {#each bands as band (band.day)}
       <path d="M0 {band.top - PAD / 2}H{width}" class="line" />
       <text x="4" y={band.top + 15} class="day">{dayName(band.from)}</text>
+      {#if band.isClosed}<text x={LEFT} y={band.top + 15} class="closed">closed</text>{/if}
       {#each band.lanes as lane (lane.key)}
         <text x={LEFT - 6} y={lane.y + lane.height / 2 + 4} class="lane">{fitted(lane.name, NAME + 20)}</text>
         {#if lane.kind === 'person'}
@@ -182,23 +192,16 @@
           <g
             class="bar {lane.kind}"
             class:chosen={bar.batch === p.chosen}
-            class:dragged={isMoved && drag?.bar.key === bar.key}
             role={isHands ? 'button' : 'img'}
             tabindex={isHands ? 0 : undefined}
             aria-label="{name}, {dates.weekTime(bar.from)} to {clock(bar.to)}"
             onkeydown={isHands ? (event) => onkeydown(event, bar) : undefined}
+            onblur={isHands ? () => held?.grabbed === null && letGo(false) : undefined}
             onpointerdown={(event) => {
               if (event.button !== 0) return;
-              (event.currentTarget as Element).setPointerCapture(event.pointerId);
-              const at = inDrawing(event);
-              drag = { bar, grabbed: at.x, grabbedY: at.y, ...at };
+              svg!.setPointerCapture(event.pointerId);
+              held = { bar, at: null, grabbed: inDrawing(event) };
             }}
-            onpointermove={(event) => drag?.bar.key === bar.key && drags(event)}
-            onpointerup={drop}
-            onpointercancel={() => (drag = null)}
-            transform={isMoved && drag?.bar.key === bar.key
-              ? `translate(${drag.x - drag.grabbed} ${drag.y - drag.grabbedY})`
-              : undefined}
           >
             <title>{name}, {dates.weekTime(bar.from)} to {clock(bar.to)}</title>
             {#if lane.kind === 'cold' || lane.kind === 'tins'}
@@ -252,6 +255,17 @@
         <path d="M{xOf(p.now, band)} {band.top}V{band.bottom - PAD}" class="now" />
       {/if}
     {/each}
+    {#if held?.at}
+      {@const band = bandAt(held.at)}
+      {@const { name } = p.batch(held.bar.batch)}
+      {#if band}
+        {@const { x, width: w } = spanOf({ from: held.at, to: held.at + held.bar.to - held.bar.from }, band)}
+        <g class="held">
+          <rect {x} y={band.top} width={Math.max(8, w)} height="22" />
+          <text x={x + 4} y={band.top + 15}>{clock(held.at)} {name}</text>
+        </g>
+      {/if}
+    {/if}
   </svg>
 </figure>
 
@@ -282,6 +296,11 @@
 
   .lane {
     text-anchor: end;
+    font-size: 11.5px;
+    fill: var(--quiet);
+  }
+
+  .closed {
     font-size: 11.5px;
     fill: var(--quiet);
   }
@@ -344,9 +363,21 @@
     stroke-width: 2.4;
   }
 
-  .dragged {
-    opacity: 0.75;
-    cursor: grabbing;
+  .held rect {
+    fill: var(--hot-ground);
+    stroke: var(--hot);
+    stroke-width: 1.5;
+  }
+
+  .held {
+    pointer-events: none;
+  }
+
+  .held text {
+    font-weight: 650;
+    paint-order: stroke;
+    stroke: var(--panel);
+    stroke-width: 4px;
   }
 
   .blocked {

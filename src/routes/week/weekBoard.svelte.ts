@@ -60,9 +60,10 @@ export class WeekBoard {
     this.#plan({ before: undefined }, SEARCH_SECONDS);
   }
 
-  /** Plans what is new or does not fit any more, and moves as little else as possible. */
+  /** Plans what is new or does not fit any more, and moves as little else as possible. Without a plan, everything is searched. */
   mend(): void {
-    this.#plan({}, MEND_SECONDS);
+    if (this.#data().asked.before?.length) this.#plan({}, MEND_SECONDS);
+    else this.search();
   }
 
   #plan(change: Partial<WeekAsk>, seconds: number): void {

@@ -42,7 +42,6 @@ export interface Space {
   readonly tins: ReadonlyMap<string, number>;
 }
 
-const JOINED_MS = 4 * 60_000;
 /** Share of a kind of tin that is in use from which it gets a lane. */
 const SCARCE = 0.99;
 
@@ -64,8 +63,7 @@ function joined(
   const bars: { from: number; to: number; amount: number; steps: WeekPlanStep[] }[] = [];
   for (const { step, from, to, amount } of [...used].sort((a, b) => a.from - b.from)) {
     const last = bars.findLast((bar) => bar.steps[0]!.batch === step.batch && bar.amount === amount);
-    const isNext = last && from - last.to <= JOINED_MS && from >= last.to - 1;
-    if (isNext && !bars.some((bar) => bar !== last && bar.from >= last.to && bar.from < from)) {
+    if (last?.to === from) {
       last.to = Math.max(last.to, to);
       last.steps.push(step);
     } else bars.push({ from, to, amount, steps: [step] });
@@ -76,7 +74,7 @@ function joined(
 /**
  * Stacks what is used at once to scale: each bar takes the lowest free room of its amount.
  *
- * @param space of the whole lane; where more is used, the lane is what is used
+ * @param space of the whole lane; where more is used, what stands together is drawn smaller
  */
 function stacked(key: string, used: readonly Used[], space: number): Bar[] {
   const placed: { from: number; to: number; amount: number; steps: WeekPlanStep[]; base: number }[] = [];
@@ -86,11 +84,26 @@ function stacked(key: string, used: readonly Used[], space: number): Bar[] {
     for (const other of over) if (other.base < base + bar.amount) base = Math.max(base, other.base + other.amount);
     placed.push({ ...bar, base });
   }
-  const whole = Math.max(space, ...placed.map(({ base, amount }) => base + amount));
-  return placed.map(({ from, to, amount, steps, base }) => ({
-    key: `${key} ${steps[0]!.batch} ${steps[0]!.step}`,
-    batch: steps[0]!.batch,
-    ...{ from, to, steps, top: 1 - (base + amount) / whole, height: amount / whole },
+  /** What is used at most by bars that overlap one another, directly or through others. */
+  const whole = new Map<(typeof placed)[number], number>();
+  let group: typeof placed = [];
+  let until = -Infinity;
+  const close = () => {
+    const most = Math.max(space, ...group.map(({ base, amount }) => base + amount));
+    for (const bar of group) whole.set(bar, most);
+    group = [];
+  };
+  for (const bar of placed) {
+    if (bar.from >= until) close();
+    group.push(bar);
+    until = Math.max(until, bar.to);
+  }
+  close();
+  return placed.map((bar) => ({
+    key: `${key} ${bar.steps[0]!.batch} ${bar.steps[0]!.step}`,
+    batch: bar.steps[0]!.batch,
+    ...{ from: bar.from, to: bar.to, steps: bar.steps },
+    ...{ top: 1 - (bar.base + bar.amount) / whole.get(bar)!, height: bar.amount / whole.get(bar)! },
   }));
 }
 
@@ -172,17 +185,27 @@ export function midnights(from: number, days: number, zone: string): number[] {
   return Array.from({ length: days + 1 }, (_, d) => addDays(midnight, d).getTime());
 }
 
-/** Returns the days of the stage, each with its lanes: what goes on through midnight is in both days. */
+/** Returns the days of the stage, each with its lanes: what goes on through midnight is in both days. A day without work has only people. */
 export function bandsOf(steps: readonly WeekPlanStep[], days: readonly number[], space: Space): Band[] {
-  const lanes = lanesOf(steps, space);
+  const lastMs = ({ end, uses }: WeekPlanStep) =>
+    Math.max(end.getTime(), ...uses.map(({ until }) => until?.getTime() ?? 0));
   return days.slice(0, -1).map((from, d) => {
     const to = days[d + 1]!;
+    const tinned = new Set(
+      steps.filter(({ start, end }) => start.getTime() < to && end.getTime() > from).map(({ batch }) => batch),
+    );
+    // Tins are held between steps too, so that all steps of a batch count.
+    const own = steps.filter((step) => tinned.has(step.batch) || (step.start.getTime() < to && lastMs(step) > from));
+    const lanes = lanesOf(own, space).map((lane) => ({
+      ...lane,
+      bars: lane.bars.filter((bar) => bar.from < to && bar.to > from),
+    }));
+    const isWorked = lanes.some(({ bars }) => bars.length > 0);
+    const always = (kind: LaneKind) => kind === 'person' || (isWorked && kind !== 'tins' && kind !== 'mixer');
     return {
       day: String(from),
       ...{ from, to },
-      lanes: lanes
-        .map((lane) => ({ ...lane, bars: lane.bars.filter((bar) => bar.from < to && bar.to > from) }))
-        .filter(({ kind, bars }) => bars.length > 0 || (kind !== 'tins' && kind !== 'mixer')),
+      lanes: lanes.filter(({ kind, bars }) => bars.length > 0 || always(kind)),
     };
   });
 }

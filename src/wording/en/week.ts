@@ -1,5 +1,4 @@
 /** Texts about a week: why a batch is late, and what would help. */
-import type { Figures } from '$core/measure';
 import type { LateInWeek, NoBatch, WeekChangeOut } from '$core/usecases';
 import type { Scarce } from '$core/week';
 import { plural } from './grammar';
@@ -51,8 +50,8 @@ export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => str
 }
 
 /** Returns what is late after a change. */
-export const stillLateText = (minutes: number, say: Figures): string =>
-  minutes === 0 ? 'nothing is late then' : `${say.duration.say(minutes)} late then`;
+export const stillLateText = (minutes: number, sayDuration: (minutes: number) => string): string =>
+  minutes === 0 ? 'nothing is late then' : `${sayDuration(minutes)} late then`;
 
 /** Returns why nothing is planned for a slab that is ordered. */
 export function noBatchText(because: NoBatch, slab: string): string {

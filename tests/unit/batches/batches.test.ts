@@ -62,7 +62,9 @@ test('law: lots meet every demand at the least cost', async () => {
       fc.integer({ min: 0, max: 4 }),
       async (wanted, kinds, batchCost, keepDays) => {
         const days = new Map(wanted);
-        const demands = [...days].sort(([a], [b]) => a - b).map(([day, n]) => ({ dueMs: day * DAY, pieces: [n] }));
+        const demands = [...days]
+          .sort(([a], [b]) => a - b)
+          .map(([day, n]) => ({ dueMs: day * DAY, beginMs: day * DAY, pieces: [n] }));
         const tins = kinds.map(([pieces, cost]) => ({ count: 2, cost, pieces: [pieces] }));
         const question = { tins, batchCost, demands, keepMs: keepDays * DAY };
         const found = (await lotsFor(question, solve, 5))!;
