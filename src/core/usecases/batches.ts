@@ -40,6 +40,8 @@ export interface ProposedBatch {
   readonly pieces: readonly { readonly kind: string | null; readonly count: number }[];
   readonly notBeforeMs: number;
   readonly dueMs: number;
+  /** Due time of the last demand that its pieces serve. */
+  readonly lastMs: number;
 }
 
 /** Why nothing can be proposed for what is wanted of a slab. */
@@ -229,7 +231,7 @@ function batchOf(lot: Lot, id: number, choices: Choices, keepMs: number, nowMs: 
     }),
     ...(scale ? { scale } : {}),
     pieces: lot.pieces.map((count, k) => ({ kind: choices.kinds[k]!, count })),
-    dueMs: lot.dueMs,
+    ...{ dueMs: lot.dueMs, lastMs: lot.lastMs },
     // Where closed days leave no time to make it so fresh, it is made as late as it can be.
     notBeforeMs: Math.max(nowMs, Math.min(lot.lastMs - keepMs, choices.beginMs(lot.dueMs) - SLACK_MS)),
   };

@@ -31,6 +31,8 @@ export interface FixedStep {
 export interface RunningBatch {
   readonly id: string;
   readonly steps: readonly (Pick<Activity, 'id' | 'of' | 'hands' | 'occupies' | 'ovenC'> & {
+    /** As the run has it. */
+    readonly text: string;
     readonly areaMm2?: number | undefined;
     readonly shelves?: number | undefined;
     readonly from: Date;
@@ -183,8 +185,8 @@ export const stateOfRunning = (id: string, { steps }: Pick<RunState, 'steps'>): 
   id,
   steps: steps
     .filter(({ status }) => status !== 'done' && status !== 'skipped')
-    .map(({ step: { id, of, hands, occupies, ovenC, areaMm2, shelves }, from, to }) => ({
-      ...{ id, of, hands, occupies, ovenC, areaMm2, shelves, from: new Date(from), to: new Date(to) },
+    .map(({ step: { id, of, text, hands, occupies, ovenC, areaMm2, shelves }, from, to }) => ({
+      ...{ id, of, text, hands, occupies, ovenC, areaMm2, shelves, from: new Date(from), to: new Date(to) },
     })),
 });
 

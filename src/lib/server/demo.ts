@@ -1,7 +1,7 @@
 import { readSlab } from '$core/slab';
 import { type Read } from '$core/validation';
 import type { Db } from './db/open';
-import { bringInOrders } from './demoOrders';
+import { bringInOrders, planDemoWeek } from './demoOrders';
 import { bringInRuns, bringInToday } from './demoRuns';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
@@ -45,4 +45,5 @@ export async function bringInDemo(db: Db, now: string, withToday: boolean): Prom
   if (!withToday) return;
   bringInToday(db, slabs, now);
   bringInOrders(db, slabs, now);
+  await planDemoWeek(db, new Date(now));
 }

@@ -5,7 +5,9 @@ import { addAssortment } from './assortments';
 import type { Db } from './db/open';
 import { addOrder } from './orders';
 import { wholeShop } from './shop';
+import { planOrders } from './fromOrders';
 import type { KeptSlab } from './slabs';
+import { replan } from './weekPlan';
 
 /** A line of the demo file, with names in place of numbers. */
 interface NamedLine {
@@ -14,6 +16,27 @@ interface NamedLine {
   readonly count: number;
   readonly unit?: string;
   readonly pieces?: number;
+}
+
+/** An order of the demo file: due on a weekday some weeks ahead, or a number of days ahead. */
+interface DemoOrder {
+  readonly name: string;
+  readonly channel?: string;
+  readonly weekday?: number;
+  readonly weeks?: number;
+  readonly daysAhead?: number;
+  readonly time: string;
+  readonly repeat?: string;
+  readonly note?: string;
+  readonly lines: readonly NamedLine[];
+}
+
+/** Returns a time of day some days ahead, in the zone of the shop. */
+function momentAhead(now: string, zone: string, days: number, time: string): string {
+  const day = addDays(new TZDate(now, zone), days);
+  const [hours, minutes] = time.split(':').map(Number) as [number, number];
+  day.setHours(hours, minutes, 0, 0);
+  return new Date(day.getTime()).toISOString();
 }
 
 /** Returns the next moment of a weekday at a time of day, some weeks ahead, in the zone of the shop. */
@@ -38,8 +61,8 @@ export function bringInOrders(db: Db, slabs: readonly KeptSlab[], now: string): 
     if (known.length === parts.length)
       packs.set(assortment.name, addAssortment(db, { ...assortment, parts: known }).id);
   }
-  for (const { weekday, weeks, time, lines, ...order } of demo.orders) {
-    const known = (lines as readonly NamedLine[]).flatMap(({ slab, assortment, ...line }) => {
+  for (const { weekday = 0, weeks = 0, daysAhead, time, lines, ...order } of demo.orders as readonly DemoOrder[]) {
+    const known = lines.flatMap(({ slab, assortment, ...line }) => {
       const id = slab === undefined ? packs.get(assortment!) : idOf(slab);
       if (id === undefined) return [];
       return [{ ...(slab === undefined ? { assortment: id } : { slab: id }), ...line } as const];
@@ -47,9 +70,22 @@ export function bringInOrders(db: Db, slabs: readonly KeptSlab[], now: string): 
     if (known.length === lines.length)
       addOrder(db, {
         ...order,
-        due: nextMoment(now, zone, weekday, weeks, time),
+        due:
+          daysAhead === undefined
+            ? nextMoment(now, zone, weekday, weeks, time)
+            : momentAhead(now, zone, daysAhead, time),
         status: 'open',
         lines: known as Parameters<typeof addOrder>[1]['lines'],
       });
   }
+}
+
+const AHEAD_MS = 14 * 86_400_000;
+/** Time of the search for the plan of the demo, s. */
+const SECONDS = 1.5;
+
+/** Plans the orders of the demo shop, so that its week opens on work. What cannot be planned now is planned when the week is opened. */
+export async function planDemoWeek(db: Db, now: Date): Promise<void> {
+  const planned = await planOrders(db, now, new Date(now.getTime() + AHEAD_MS), now);
+  if (planned.ok) await replan(db, now, SECONDS);
 }

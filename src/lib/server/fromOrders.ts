@@ -7,7 +7,7 @@ import type { Read } from '$core/validation';
 import { allAssortments } from './assortments';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import { changeOccurrence, changeOrder, orderById, ordersDue } from './orders';
+import { ordersDue, setStatus } from './orders';
 import { wholeShop } from './shop';
 import { slabById } from './slabs';
 import { runTask, type TaskDone } from './tasks/pool';
@@ -95,42 +95,32 @@ export async function planOrders(db: Db, from: Date, to: Date, now: Date): Promi
       ? []
       : addBatches(
           db,
-          answer.batches.map((batch) => batchOf(batch, orders)),
+          answer.batches.map((batch) => batchOf(db, batch, orders)),
         );
   const without = new Set(answer.missing.map(({ slab }) => slab));
   for (const order of orders) {
     const isPlanned = order.status === 'open' && !wantedBy(db, [order]).some(({ slab }) => without.has(slab));
-    if (isPlanned) markPlanned(db, order);
+    if (isPlanned) setStatus(db, order.id, order.occurrence, 'planned');
   }
   return { ok: true, value: { ok: true, value: { added, orders: orders.length, answer } } };
 }
 
-/** Returns a proposed batch as it is stored, with the orders of its slab from its due time on. */
+/** Returns a proposed batch as it is stored, with the orders that its pieces are for. */
 function batchOf(
-  { slab, tins, scale, pieces, notBeforeMs, dueMs }: BatchAnswer['batches'][number],
+  db: Db,
+  { slab, tins, scale, pieces, notBeforeMs, dueMs, lastMs }: BatchAnswer['batches'][number],
   orders: readonly DueOrder[],
 ): Batch {
-  const own = orders.filter(
-    ({ due, lines }) =>
-      Date.parse(due) === dueMs && lines.some((line) => line.slab === slab || line.assortment !== undefined),
-  );
+  const own = orders.filter((order) => {
+    const due = Date.parse(order.due);
+    return due >= dueMs && due <= lastMs && wantedBy(db, [order]).some((want) => want.slab === slab);
+  });
   return {
     ...{ slab, tins, pieces, due: new Date(dueMs).toISOString() },
     ...(scale ? { scale } : {}),
     notBefore: new Date(Math.min(notBeforeMs, dueMs - 60_000)).toISOString(),
     orders: own.map(({ id, occurrence }) => ({ order: id, ...(occurrence === undefined ? {} : { occurrence }) })),
   };
-}
-
-/** Marks an order as planned; one that was changed meanwhile stays as it is. */
-function markPlanned(db: Db, { id, occurrence }: DueOrder): void {
-  const order = orderById(db, id);
-  if (!order) return;
-  if (occurrence !== undefined) changeOccurrence(db, id, order.revision, occurrence, { status: 'planned' });
-  else {
-    const { id: _id, revision, ...rest } = order;
-    changeOrder(db, id, revision, { ...rest, status: 'planned' });
-  }
 }
 
 /** Returns the batches that orders need in a range, as a week is asked for; or the answer why there are none. */

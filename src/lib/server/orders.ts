@@ -4,6 +4,7 @@ import {
   type DueRange,
   type OccurrenceChange,
   type Order,
+  type OrderStatus,
   type StoredOrder,
 } from '$core/orders';
 import { storedJson } from '$core/validation';
@@ -126,4 +127,15 @@ export function ordersDue(db: Db, range: DueRange, now: Date): DueOrder[] {
   return [...single, ...standing]
     .sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : a.id - b.id))
     .slice(0, MAX_ORDERS);
+}
+
+/** Sets the status of an order, or of one of its occurrences. */
+export function setStatus(db: Db, id: number, occurrence: string | undefined, status: OrderStatus): void {
+  const order = orderById(db, id);
+  if (!order) return;
+  if (occurrence !== undefined) changeOccurrence(db, id, order.revision, occurrence, { status });
+  else {
+    const { id: _id, revision, ...rest } = order;
+    changeOrder(db, id, revision, { ...rest, status });
+  }
 }

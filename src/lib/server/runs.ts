@@ -253,6 +253,15 @@ export const runsOnBench = (db: Db, before: Date): StoredRun[] =>
 export const isOver = (db: Db, id: number): boolean =>
   db.prepare<[number], number>(`SELECT ${IS_OVER} FROM run WHERE run.id = ?`).pluck().get(id) === 1;
 
+/** Returns those of some runs that are finished, and were not stopped. */
+export const finishedRuns = (db: Db, ids: readonly number[]): number[] =>
+  db
+    .prepare<[string], number>(
+      `SELECT run.id FROM run WHERE run.id IN (SELECT value FROM json_each(?)) AND ${endedBy("'finished'")} AND NOT ${IS_STOPPED}`,
+    )
+    .pluck()
+    .all(JSON.stringify(ids));
+
 /** Returns open runs, the earliest first. */
 export function openRuns(db: Db): StoredRun[] {
   return db

@@ -7,10 +7,11 @@
   import { datesIn } from '$lib/format/dates';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TimeField from '$lib/ui/TimeField.svelte';
+  import People from './People.svelte';
   import { replaced, without } from './replaced';
 
   interface Props {
-    shop: Pick<Shop, 'hours' | 'zone' | 'locale' | 'hands' | 'ovens' | 'rings' | 'fridgeMm2' | 'freezerMm2'>;
+    shop: Partial<Shop>;
     typed: Record<string, string>;
     problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
@@ -54,7 +55,11 @@
   const MEANS = [
     ['hands', 'People'],
     ['ovens', 'Ovens'],
+    ['ovenShelves', 'Shelves in each oven'],
+    ['ovenHeatUpMinutes', 'Oven heating, min'],
     ['rings', 'Rings on the hob'],
+    ['mixers', 'Mixers'],
+    ['boards', 'Cutting boards'],
   ] as const;
   const COLD = [
     ['fridgeMm2', 'Fridge shelves, cm²'],
@@ -151,6 +156,7 @@
     {/each}
   </div>
 </fieldset>
+<People {shop} {typed} {problems} {onshop} />
 
 <style>
   .day,

@@ -3,6 +3,7 @@ import { runsInList } from '$lib/server/logbook';
 import { codeOfAddress } from '$lib/server/addresses';
 import { firstEvents, openRuns, runsOnBench } from '$lib/server/runs';
 import { endOfShopDay } from '$lib/server/shopDay';
+import { weekToday } from '$lib/server/weekToday';
 
 const MAX_PAST = 5;
 
@@ -18,6 +19,7 @@ export async function load() {
   return {
     elsewhere: await codeOfAddress('/today'),
     last,
+    today: weekToday(db, new Date()),
     isComplete,
     runs: open.map(({ id, plan }) => ({ id, plan, events: byRun.get(id)! })),
     later: openRuns(db)

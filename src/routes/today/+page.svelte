@@ -12,6 +12,7 @@
   import { shopFigures } from '$lib/format/shopFigures';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import OtherDevice from './OtherDevice.svelte';
+  import PlannedToday from './PlannedToday.svelte';
   import RunCard from './RunCard.svelte';
 
   let { data } = $props();
@@ -91,14 +92,14 @@
   </div>
   {#if !isComplete}
     <div class="panel"><InlineLoading description="Loading all entries…" /></div>
-  {:else if open.length === 0}
+  {:else if open.length === 0 && data.today.batches.length === 0}
     <div class="panel">
       <EmptyState title="Nothing in progress">
-        <p>Open a slab, go to its Schedule and choose Start run. This then becomes the first screen.</p>
+        <p>Plan orders in the Week, or open a slab, go to its Schedule and choose Start run.</p>
         <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
       </EmptyState>
     </div>
-  {:else}
+  {:else if open.length > 0}
     <div class="cards">
       {#each open as run (run.id)}
         <RunCard {run} />
@@ -154,6 +155,7 @@
       </section>
     </div>
   {/if}
+  <PlannedToday today={data.today} />
   <div class="below">
     {@render runs('later', 'Planned', data.later)}
     {@render runs('past', 'Recent runs', data.past)}

@@ -64,6 +64,7 @@
     if (data.batches.some(({ run }) => run === null)) board.mend();
   });
 
+  const MAX_LATE = 4;
   const DAYS = 7;
   let week = $state(0);
   let isChanging = $state(false);
@@ -359,13 +360,16 @@
         <section class="panel risk" aria-label="At risk">
           <h2>At risk</h2>
           <ul>
-            {#each board.plan.late as { batch, minutes, because } (batch)}
+            {#each board.plan.late.slice(0, MAX_LATE) as { batch, minutes, because } (batch)}
               <li>
                 <b>{batchOf(batch).name}</b>, {minutes === null ? 'not planned' : `${formatDuration(minutes)} late`}.
                 <span class="quiet">{lateText(because, dates.weekTime)}.</span>
               </li>
             {/each}
           </ul>
+          {#if board.plan.late.length > MAX_LATE}<p class="quiet">
+              and {board.plan.late.length - MAX_LATE} more batches
+            </p>{/if}
           {#each board.waysOut as way (JSON.stringify(way.change))}
             <div class="way">
               <span

@@ -7,8 +7,8 @@ export const runningSteps = (
   oven: string,
 ): WeekPlanStep[] =>
   running.flatMap(({ id: batch, steps }) =>
-    steps.map(({ id, of, hands, occupies, ovenC, areaMm2, shelves, from, to }) => ({
-      ...{ batch, step: id, of, title: { code: 'written', text: '' } as const, caution: null },
+    steps.map(({ id, of, text, hands, occupies, ovenC, areaMm2, shelves, from, to }) => ({
+      ...{ batch, step: id, of, title: { code: 'written', text } as const, caution: null },
       ...{ start: from, end: to, tins: [], after: [] },
       hands: hands === 'free' ? null : (people[0] ?? null),
       attention: hands === 'busy' ? 1 : hands === 'watch' ? 0.5 : 0,

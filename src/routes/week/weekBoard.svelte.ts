@@ -17,6 +17,7 @@ export interface WeekData {
 
 const PREVIEW_SECONDS = 0.15;
 const MEND_SECONDS = 0.4;
+const MAX_RETRIES = 3;
 export const SEARCH_SECONDS = 4;
 
 const startsOf = (steps: readonly WeekPlanStep[]): FixedStep[] =>
@@ -35,6 +36,7 @@ export class WeekBoard {
   readonly #data: () => WeekData;
   readonly #saved: () => Promise<void>;
   #interim: WeekPlan | null = null;
+  #retries = 0;
   readonly #worker = new NewestAnswer<WeekQuestionAsked, WeekAnswer>(
     () => new WeekWorker(),
     () => ((this.hasFailed = true), (this.progress = null)),
@@ -94,8 +96,12 @@ export class WeekBoard {
       revision: this.#data().revision,
       starts,
     });
-    this.problems = answer.ok ? [] : answer.problems;
+    // A delay at the bench, or somebody else, changed the week meanwhile: it is planned again from what it is now.
+    const isStale = !answer.ok && answer.status === 409;
+    this.problems = answer.ok || isStale ? [] : answer.problems;
     await this.#saved();
+    if (isStale && this.#retries++ < MAX_RETRIES) this.mend();
+    else this.#retries = 0;
   }
 
   /** Shows what a step at another moment would do; with `null` nothing is shown any more. */

@@ -3,6 +3,7 @@ import { DEVICE_CLOCK } from '$lib/devices/deviceClock';
 import { database } from '$lib/server/db';
 import { readBody, refusal } from '$lib/server/http';
 import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';
+import { replanSoon } from '$lib/server/replanSoon';
 import { addEvents, runById } from '$lib/server/runs';
 
 /** Adds events to a run, each once by its id; invalid events are refused separately with their places. */
@@ -17,6 +18,7 @@ export async function POST({ params, request }) {
   const events = correctedEvents(sent, offsetMs);
   const done = addEvents(db, run.id, events);
   if (!done) return refusal('run-full');
+  if (done.added > 0) replanSoon();
   const corrected = events.flatMap((event, i) => (event.at === sent[i]!.at ? [] : [{ id: event.id, at: event.at }]));
   return json({ ...done, problems, corrected, clockOffsetMs: offsetMs });
 }
