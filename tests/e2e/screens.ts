@@ -17,6 +17,7 @@ export const ROOMS = [
   '/larder',
   '/orders',
   '/orders/assortments',
+  '/week',
   '/tins',
   '/prices',
   '/how',

@@ -46,12 +46,6 @@ export function batchById(db: Db, id: number): StoredBatch | null {
   return row ? batchIn(row) : null;
 }
 
-/** Returns the batch that became a run, or `null`. */
-export function batchOfRun(db: Db, run: number): StoredBatch | null {
-  const row = db.prepare<[number], Row>(`${COLUMNS} WHERE run_id = ?`).get(run);
-  return row ? batchIn(row) : null;
-}
-
 /** Revision of the whole week: of its batches, their places and blocked times. */
 export const weekRevision = (db: Db): number =>
   db.prepare<[], number>('SELECT revision FROM week_state WHERE id = 1').pluck().get()!;

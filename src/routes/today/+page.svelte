@@ -88,7 +88,10 @@
 <div class="page">
   <div class="page-head">
     <h1>Today</h1>
-    {#if open.length > 0}<Button size="field" href="/bench">Go to bench</Button>{/if}
+    <div class="acts">
+      <Button size="field" kind="ghost" href="/weigh-out">Weigh out</Button>
+      {#if open.length > 0}<Button size="field" href="/bench">Go to bench</Button>{/if}
+    </div>
   </div>
   {#if !isComplete}
     <div class="panel"><InlineLoading description="Loading all entries…" /></div>

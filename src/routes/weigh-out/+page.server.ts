@@ -5,6 +5,7 @@ import { endOfShopDay } from '$lib/server/shopDay';
 import { wholeShop } from '$lib/server/shop';
 import { slabById, slabNames } from '$lib/server/slabs';
 import { starterForSlabs } from '$lib/server/starter';
+import { batchesDue } from '$lib/server/week';
 
 const MOST = 12;
 
@@ -22,8 +23,12 @@ export function load({ url }) {
   const slabs = chosen.map(({ slab }) => slab);
   const ingredients = ingredientsFor(db, slabs);
   const endOfDay = endOfShopDay(db, new Date()).getTime();
+  const batches = batchesDue(db, new Date().toISOString()).flatMap(({ slab, placed, run }) =>
+    run === null && placed?.[0] ? [{ slab, begin: placed[0].start }] : [],
+  );
+  const begins = [...openRuns(db).map(({ slabId, plan }) => ({ slab: slabId, begin: plan.begin })), ...batches];
   const planned = (before: number) => [
-    ...new Set(openRuns(db).flatMap(({ slabId, plan }) => (Date.parse(plan.begin) < before ? [slabId] : []))),
+    ...new Set(begins.flatMap(({ slab, begin }) => (Date.parse(begin) < before ? [slab] : []))),
   ];
   return {
     planned: { today: planned(endOfDay), week: planned(endOfDay - 86_400_000 + WEEK_MS) },
