@@ -29,7 +29,10 @@ test('every reason and every way out has a text', () => {
     { what: 'fewer-tins', batch: '1', tins: 1 },
   ];
   for (const change of changes) sound(wayOutText(change, () => 'Rye slice', sayMoment));
-  assert.match(wayOutText(changes[4]!, () => 'Rye slice', sayMoment), /1 tin$/);
+  assert.match(
+    wayOutText(changes[4]!, () => 'Rye slice', sayMoment),
+    /1 tin$/,
+  );
   const say = (minutes: number) => `${minutes} min`;
   assert.deepEqual([stillLateText(0, say), stillLateText(5, say)], ['nothing is late then', '5 min late then']);
   const none: NoBatch[] = [
