@@ -12,6 +12,8 @@ export interface Room {
   readonly direction: Direction;
   /** Forward, no step starts before; backward, no step ends after. */
   readonly limit: number;
+  /** Forward, one step starts no earlier than a moment; backward, it ends no later: by its position. */
+  readonly bound?: { readonly step: number; readonly at: number } | undefined;
   /** Starts that are fixed, by step. */
   readonly kept?: ReadonlyMap<string, number> | undefined;
 }
@@ -49,13 +51,15 @@ export function heldFrom(
  * @see Franck B., Neumann K., Schwindt C. (2001), Truncated branch-and-bound, schedule-construction, and schedule-improvement
  * procedures for resource-constrained project scheduling
  */
-export function placeBatch(grid: Grid, of: BatchSteps, { direction, limit, kept }: Room): Placement | null {
+export function placeBatch(grid: Grid, of: BatchSteps, { direction, limit, bound, kept }: Room): Placement | null {
   const { steps, holds, batch } = of;
   const forward = direction > 0;
   const low = forward ? Math.max(0, limit) : Math.max(0, batch.notBefore);
   const high = forward ? grid.minutes : Math.min(grid.minutes, limit);
   /** Forward the earliest start of each step, backward its latest end. */
   const bounds = steps.map(() => (forward ? low : high));
+  if (bound && bound.step < steps.length)
+    bounds[bound.step] = forward ? Math.max(low, bound.at) : Math.min(high, bound.at);
   for (let round = 0; round < MAX_ROUNDS; round++) {
     const places = placeOnce(grid, of, direction, bounds, low, high, kept);
     if (places === null) return null;

@@ -195,7 +195,15 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     const other = board.placements[pick(batches.length)];
     if (!other) return [...usual];
     const moment = other.starts[pick(other.starts.length)]!;
-    return way < 0.8
+    if (way < 0.75) {
+      // One step waits for a moment of another batch, and the rest follows.
+      const step = pick(batches[b]!.steps.length);
+      const late = other.starts[pick(other.starts.length)]! + pick(60);
+      const isForward = random() < 0.5;
+      const room = isForward ? forward(Math.max(batch.notBefore, Math.min(moment, late) - 120)) : backward(batch.due);
+      return [{ ...room, bound: { step, at: late } }, ...usual];
+    }
+    return way < 0.88
       ? [forward(Math.max(batch.notBefore, moment)), ...usual]
       : [backward(Math.min(batch.due, moment + pick(120))), ...usual];
   }
