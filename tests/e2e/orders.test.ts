@@ -180,3 +180,26 @@ test('orders leave as CSV and come in again, all of them or none', async ({ page
   const all = (await (await page.request.get(`${shop.address}/api/orders`)).json()) as { orders: { name: string }[] };
   expect(all.orders.map(({ name }) => name).sort()).toEqual(['Cafe', 'Kiosk']);
 });
+
+test('orders come in as CSV, all or none, with what is wrong by its row', async ({ open, page }) => {
+  await open('/orders');
+  const file = (text: string) => ({ name: 'orders.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const upload = page.locator('input[type="file"]');
+  const head = 'name,channel,due,status,count,unit,pieces,slab,kind,assortment,note';
+  const row = (slab: string, count: string) => `Market,,${inDays(4)},open,${count},piece,,${slab},,,`;
+  await upload.setInputFiles(file(`${head}\n${row('No such slab', '12')}\n`));
+  await expect(page.getByText('Nothing was imported')).toBeVisible();
+  await expect(page.getByText('No open orders')).toBeVisible();
+  await upload.setInputFiles(file(`${head}\n${row('Rye and treacle slice', '12')}\n`));
+  await expect(page.getByRole('region', { name: 'Orders by due time' })).toContainText('12 Rye and treacle slice');
+});
+
+test('an order says while it is typed whether it can be made in time', async ({ open, page }) => {
+  await open('/orders');
+  const form = page.getByRole('form', { name: 'New order' });
+  const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+  await form.getByLabel('Type the order').fill(`24 rye, ${day.format(Date.now() + 9 * DAY_MS)} 15:00`);
+  await expect(form.getByText(/Can be made in time|Cannot be made in time/)).toBeVisible({ timeout: 30_000 });
+  await form.getByLabel('Type the order').fill(`900 rye, ${day.format(Date.now() + DAY_MS)} 00:30`);
+  await expect(form.getByText(/Cannot be made in time|fits into no working hours/)).toBeVisible({ timeout: 30_000 });
+});

@@ -62,7 +62,7 @@ export async function chosenBatches(
 }
 
 /** Returns the pieces of batches that are planned or in progress, as stock from when they are due. */
-function plannedStock(db: Db, now: Date): StockLot[] {
+export function plannedStock(db: Db, now: Date): StockLot[] {
   const batches = batchesDue(db, new Date(now.getTime() - 7 * 86_400_000).toISOString());
   const slabs = slabsNamed(
     db,

@@ -1,9 +1,9 @@
 <!-- Orders by due time: what is late first, each with its status; a new order beside them. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton, Select, SelectItem } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
   import { IS_CLOSED, ORDER_STATUSES, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
-  import { ask } from '$lib/api';
+  import { ask, csv } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
   import { money } from '$lib/format/money';
   import { calendarOfOrders } from '$lib/format/calendar';
@@ -32,6 +32,8 @@
   /** Someone else's version of the order that is changed here. */
   let theirs: Order | null = $state.raw(null);
   let entries = $state(0);
+  let imported = $state('');
+  let wrongRows: readonly ProblemMessage[] = $state.raw([]);
 
   const linesText = ({ lines }: Pick<Order, 'lines'>) =>
     lines
@@ -80,6 +82,15 @@
     if (!(await confirmation.ask(`Delete ${what} for ${order.name}?`, 'Delete'))) return;
     await done(await ask('DELETE', `/api/orders/${order.id}?revision=${order.revision}`));
   }
+  /** Adds the orders of a CSV file, all or none; what is wrong is named by its row and column. */
+  async function importCsv(files: readonly File[]) {
+    const [file] = files;
+    if (!file) return;
+    const answer = await ask<{ added: number }>('POST', '/api/orders/csv', csv(await file.text()));
+    imported = answer.ok ? `${answer.value.added} orders added` : '';
+    wrongRows = answer.ok ? [] : answer.problems;
+    await invalidateAll();
+  }
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value as OrderStatus;
   function takeCalendar() {
     const text = calendarOfOrders(
@@ -101,12 +112,29 @@
     <div class="acts">
       <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
       <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={takeCalendar}>Add to calendar</Button>
+      <FileUploaderButton
+        size="small"
+        kind="ghost"
+        labelText="Import CSV"
+        accept={['.csv', 'text/csv']}
+        disableLabelChanges
+        on:change={({ detail }) => void importCsv(detail)}
+      />
       <Button size="small" kind="ghost" href="/api/orders/csv" download="orders.csv">Export CSV</Button>
       <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => print()}
         >Print packing list</Button
       >
     </div>
   </div>
+  {#if imported}<p role="status">{imported}</p>{/if}
+  {#if wrongRows.length > 0}
+    <Notice
+      harm
+      title="Nothing was imported"
+      problems={wrongRows}
+      nameOf={(path) => `row ${path.slice(1).replace('/', ', ')}`}
+    />
+  {/if}
   {#if data.slabs.length === 0}
     <div class="panel">
       <EmptyState title="Nothing to order yet">

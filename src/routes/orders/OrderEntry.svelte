@@ -1,30 +1,21 @@
 <!-- A new order, or one that is changed: typed in plain words or field by field, with what it comes to. -->
 <script lang="ts">
-  import { Button, Checkbox, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+  import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import { TZDate } from '@date-fns/tz';
   import { format } from 'date-fns';
   import { untrack } from 'svelte';
-  import {
-    ORDER_UNITS,
-    orderSchema,
-    orderValue,
-    readOrder,
-    type DueOrder,
-    type Order,
-    type OrderLine,
-    type OrderUnit,
-  } from '$core/orders';
-  import { limitsAt } from '$core/validation';
+  import { orderValue, readOrder, type DueOrder, type Order, type OrderLine } from '$core/orders';
   import { money } from '$lib/format/money';
   import { shopDates } from '$lib/format/shopDates';
   import DayField from '$lib/ui/DayField.svelte';
   import Notice from '$lib/ui/Notice.svelte';
-  import NumberField from '$lib/ui/NumberField.svelte';
   import TimeField from '$lib/ui/TimeField.svelte';
-  import { ORDER_UNIT_NAMES, orderLineText, typedNoteText } from '$wording/orders';
+  import { orderLineText, typedNoteText } from '$wording/orders';
   import type { ProblemMessage } from '$wording/problems';
   import { orderablesOf, priceBookOf } from './orderBook';
+  import InTime from './InTime.svelte';
+  import OrderLines, { type LineChoice } from './OrderLines.svelte';
+  import OrderRepeat from './OrderRepeat.svelte';
   import type { PageData } from './$types';
 
   interface Props {
@@ -42,16 +33,6 @@
   const all = $derived(orderablesOf(data));
   const channels = $derived(data.shop.channels ?? []);
   const isDayFirst = $derived(!(data.shop.locale ?? 'en-GB').startsWith('en-US'));
-  const WEEKDAYS = [
-    ['MO', 'Mon'],
-    ['TU', 'Tue'],
-    ['WE', 'Wed'],
-    ['TH', 'Thu'],
-    ['FR', 'Fri'],
-    ['SA', 'Sat'],
-    ['SU', 'Sun'],
-  ] as const;
-
   const begun = untrack(() => order);
   const wall = (moment: string) =>
     new TZDate(
@@ -129,17 +110,9 @@
     all.find(({ id, what }) =>
       line.slab !== undefined ? what === 'slab' && id === line.slab : what === 'assortment' && id === line.assortment,
     )?.name ?? null;
-  const keyOf = ({ slab, assortment, kind }: OrderLine) =>
-    assortment !== undefined ? `a${assortment}` : `s${slab}${kind ? `/${kind}` : ''}`;
-  /** Something that a line can be of. */
-  interface Choice {
-    readonly key: string;
-    readonly text: string;
-    readonly of: Pick<OrderLine, 'slab' | 'kind' | 'assortment'>;
-  }
   /** Everything that a line can be of, each piece type for itself. */
-  const choices: readonly Choice[] = $derived(
-    all.flatMap(({ id, name: called, what, kinds }): Choice[] =>
+  const choices: readonly LineChoice[] = $derived(
+    all.flatMap(({ id, name: called, what, kinds }): LineChoice[] =>
       what === 'assortment'
         ? [{ key: `a${id}`, text: called, of: { assortment: id } }]
         : [
@@ -148,18 +121,6 @@
           ],
     ),
   );
-  const set = (at: number, part: Partial<OrderLine>) =>
-    setLines(lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
-  function setWhat(at: number, key: string) {
-    const { slab: _slab, kind: _kind, assortment: _assortment, ...rest } = lines[at]!;
-    const of = choices.find((choice) => choice.key === key)!.of;
-    const { unit: _unit, pieces: _pieces, ...count } = rest;
-    setLines(
-      lines.map((line, i) =>
-        i !== at ? line : of.assortment !== undefined ? { ...count, ...of } : { ...rest, ...of },
-      ),
-    );
-  }
   const problemAt = (path: string) => problems.find((problem) => problem.path === path)?.message ?? '';
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
 
@@ -247,112 +208,8 @@
     />
     <TimeField label="at" value={time} name="order time" {typed} onvalue={(next) => next !== null && (time = next)} />
   </div>
-  <ul class="lines" aria-label="Lines">
-    {#each lines as line, at (at)}
-      <li>
-        <div>
-          <NumberField
-            label="Count {at + 1}"
-            hideLabel
-            value={line.count}
-            limits={limitsAt(orderSchema, 'lines.count')}
-            name="line {at} count"
-            problem={problemAt(`/lines/${at}/count`)}
-            {typed}
-            onvalue={(count) => count !== null && set(at, { count: Math.round(count) })}
-          />
-        </div>
-        <div>
-          {#if line.assortment === undefined}
-            <Select
-              size="sm"
-              hideLabel
-              labelText="Unit {at + 1}"
-              selected={line.unit ?? 'piece'}
-              on:change={(event) => set(at, { unit: chosen(event) as OrderUnit })}
-            >
-              {#each ORDER_UNITS as unit (unit)}<SelectItem value={unit} text={ORDER_UNIT_NAMES[unit]} />{/each}
-            </Select>
-          {:else}<span class="quiet">boxes</span>{/if}
-        </div>
-        <div>
-          {#if line.unit === 'box' || line.unit === 'bag'}
-            <NumberField
-              label="Pieces in each {at + 1}"
-              hideLabel
-              placeholder="of"
-              value={line.pieces ?? null}
-              limits={limitsAt(orderSchema, 'lines.pieces')}
-              name="line {at} pieces"
-              {typed}
-              onvalue={(pieces) => pieces !== null && set(at, { pieces: Math.round(pieces) })}
-            />
-          {/if}
-        </div>
-        <div>
-          <Select
-            size="sm"
-            hideLabel
-            labelText="What {at + 1}"
-            selected={keyOf(line)}
-            invalid={problemAt(`/lines/${at}/slab`) !== ''}
-            invalidText={problemAt(`/lines/${at}/slab`)}
-            on:change={(event) => setWhat(at, chosen(event))}
-          >
-            {#if !choices.some(({ key }) => key === keyOf(line))}
-              <SelectItem value={keyOf(line)} text="something that was deleted" />
-            {/if}
-            {#each choices as { key, text } (key)}<SelectItem value={key} {text} />{/each}
-          </Select>
-        </div>
-        <div>
-          <Button
-            size="small"
-            kind="ghost"
-            icon={TrashCan}
-            iconDescription="Remove line {at + 1}"
-            tooltipPosition="left"
-            on:click={() => setLines(lines.filter((_, i) => i !== at))}
-          />
-        </div>
-      </li>
-    {/each}
-  </ul>
-  {#if choices.length > 0}
-    <p>
-      <Button size="small" kind="ghost" on:click={() => setLines([...lines, { ...choices[0]!.of, count: 12 }])}
-        >Add a line</Button
-      >
-    </p>
-  {/if}
-  <div class="repeat">
-    <Select size="sm" labelText="Repeats" selected={every} on:change={(event) => (every = chosen(event))}>
-      <SelectItem value="" text="not" />
-      <SelectItem value="1" text="every week" />
-      <SelectItem value="2" text="every two weeks" />
-    </Select>
-    {#if every !== ''}
-      <fieldset>
-        <legend class="unseen">On these days</legend>
-        {#each WEEKDAYS as [code, text] (code)}
-          <Checkbox
-            labelText={text}
-            checked={days.includes(code)}
-            on:check={({ detail }) =>
-              (days = detail ? [...days.filter((own) => own !== code), code] : days.filter((own) => own !== code))}
-          />
-        {/each}
-      </fieldset>
-      <DayField
-        label="Until"
-        optional
-        value={until}
-        name="order until"
-        {typed}
-        onvalue={(next) => (until = next ?? '')}
-      />
-    {/if}
-  </div>
+  <OrderLines {lines} {choices} {problems} {typed} onlines={setLines} />
+  <OrderRepeat bind:every bind:days bind:until {typed} />
   <TextArea labelText="Note" rows={2} bind:value={note} maxlength={2000} />
   <p class="figures" role="status">
     Comes to <b>{money(value.coins / book.coin, data.shop.currency)}</b>{value.unknown > 0
@@ -364,6 +221,7 @@
         : 'no declared allergen'}{allergens.unknown > 0 ? '. Some allergens are unknown' : ''}.
     {/if}
   </p>
+  <InTime {lines} {due} />
   {#if missing}<Notice harm>{missing}</Notice>{/if}
   {#if problems.length > 0}<Notice harm {problems} />{/if}
   <p class="acts">
@@ -401,31 +259,6 @@
 
   .harm {
     color: var(--harm);
-  }
-
-  .lines li {
-    display: grid;
-    grid-template-columns: 5rem 6.5rem 4rem minmax(0, 1fr) auto;
-    gap: 0.4rem;
-    margin-bottom: 0.4rem;
-    align-items: start;
-  }
-
-  .repeat {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem;
-    align-items: end;
-  }
-
-  .repeat :global(.bx--select) {
-    width: 10rem;
-  }
-
-  fieldset {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.7rem;
   }
 
   .acts {

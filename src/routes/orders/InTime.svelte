@@ -1,0 +1,68 @@
+<!-- Whether an order that is being entered can be made in time, and what it would displace. -->
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+  import type { OrderLine } from '$core/orders';
+  import { ask } from '$lib/api';
+  import { formatDuration } from '$lib/format/figures';
+  import { shopDates } from '$lib/format/shopDates';
+  import type { InTime } from '$lib/server/inTime';
+
+  interface Props {
+    lines: readonly OrderLine[];
+    due: Date | null;
+  }
+  let { lines, due }: Props = $props();
+
+  const dates = $derived(shopDates());
+  /** Delay that lets typing continue. */
+  const WAIT_MS = 900;
+  let answer: InTime | null = $state.raw(null);
+  let isAsking = $state(false);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let asked = 0;
+
+  $effect(() => {
+    clearTimeout(timer);
+    answer = null;
+    isAsking = false;
+    const mine = ++asked;
+    if (lines.length === 0 || due === null || due.getTime() < Date.now()) return;
+    const order = { name: 'check', due: due.toISOString(), lines };
+    timer = setTimeout(async () => {
+      isAsking = true;
+      const found = await ask<InTime>('POST', '/api/week/check', order);
+      if (mine !== asked) return;
+      isAsking = false;
+      answer = found.ok ? found.value : null;
+    }, WAIT_MS);
+  });
+  onDestroy(() => clearTimeout(timer));
+</script>
+
+<p role="status" class="figures">
+  {#if isAsking}<span class="quiet">Checking whether it can be made in time…</span>
+  {:else if answer?.isPlanned}Planned batches already give these pieces.
+  {:else if answer && answer.readyAt === null}<b class="harm">It fits into no working hours before then.</b>
+  {:else if answer && answer.lateMinutes > 0}
+    <b class="harm">Cannot be made in time: ready {dates.weekTime(Date.parse(answer.readyAt!))}</b>, {formatDuration(
+      answer.lateMinutes,
+    )} late.
+  {:else if answer}<b class="good">Can be made in time</b>, ready {dates.weekTime(Date.parse(answer.readyAt!))}.{/if}
+  {#if answer && answer.displaced.length > 0}
+    Later because of it: {answer.displaced.map(({ name, minutes }) => `${name} ${formatDuration(minutes)}`).join(', ')}.
+  {/if}
+</p>
+
+<style>
+  p {
+    min-height: 1.5em;
+  }
+
+  .good {
+    color: var(--good);
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+</style>
