@@ -46,6 +46,7 @@ export interface ProposedBatch {
 
 /** Why nothing can be proposed for what is wanted of a slab. */
 export type NoBatch =
+  | { readonly code: 'slab-deleted'; readonly slab: number }
   | { readonly code: 'cut-undecided'; readonly slab: number }
   | { readonly code: 'no-such-piece-type'; readonly slab: number; readonly kinds: readonly string[] }
   | { readonly code: 'no-pieces'; readonly slab: number };
@@ -150,8 +151,8 @@ function scaleFor(counts: readonly number[], { tins, size }: Choices): Scale | u
 }
 
 /** Returns what is wanted in pieces: a weight is as many of them as reach it on average. */
-function inPieces({ grams = 0, ...want }: Wanted, slab: Slab, larder: Larder, shop: Shop): Wanted {
-  if (grams === 0) return want;
+function inPieces({ grams = 0, ...want }: Wanted, slab: Slab | undefined, larder: Larder, shop: Shop): Wanted {
+  if (grams === 0 || !slab) return want;
   const kinds = soldKinds(plan(slab, larder, shop).cut, shop);
   const kind = want.kind === null ? kinds[0] : kinds.find(({ name }) => name === want.kind);
   // A slab without pieces stays wanted, and is said to have none.
@@ -175,7 +176,7 @@ export async function batchesFor(
   solve: SolveLinear,
   seconds: number,
 ): Promise<BatchAnswer> {
-  const wantedPieces = asked.wanted.map((want) => inPieces(want, asked.slabs.get(want.slab)!, larder, shop));
+  const wantedPieces = asked.wanted.map((want) => inPieces(want, asked.slabs.get(want.slab), larder, shop));
   const { taken, toMake } = takenFromStock(wantedPieces, asked.stock, MARGIN_DAYS * DAY_MS);
   const bySlab = new Map<number, Wanted[]>();
   for (const want of toMake) bySlab.set(want.slab, [...(bySlab.get(want.slab) ?? []), want]);
@@ -184,7 +185,11 @@ export async function batchesFor(
   const missing: NoBatch[] = [];
   let [cost, bound, proven] = [0, 0, true];
   for (const [id, wanted] of bySlab) {
-    const slab = asked.slabs.get(id)!;
+    const slab = asked.slabs.get(id);
+    if (!slab) {
+      missing.push({ code: 'slab-deleted', slab: id });
+      continue;
+    }
     const choices = isCutDecided(slab) ? choicesFor(slab, larder, shop, asked.rack, asked.nowMs) : null;
     const { kinds = [] } = choices ?? {};
     const at = (kind: string | null) => (kind === null ? 0 : kinds.indexOf(kind));

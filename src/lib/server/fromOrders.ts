@@ -37,7 +37,7 @@ export function slabsNamed(db: Db, ids: readonly number[]): Map<number, Slab> {
   );
 }
 
-/** Returns which batches to make for what is wanted. Slabs that were deleted are left out. */
+/** Returns which batches to make for what is wanted. Slabs that were deleted are named in the answer. */
 export async function chosenBatches(
   db: Db,
   wanted: readonly Wanted[],
@@ -53,7 +53,7 @@ export async function chosenBatches(
   return runTask(
     'batches',
     {
-      asked: { wanted: wanted.filter(({ slab }) => slabs.has(slab)), slabs, stock, rack, nowMs: now.getTime() },
+      asked: { wanted, slabs, stock, rack, nowMs: now.getTime() },
       ingredients: ingredientsFor(db, [...slabs.values()]),
       shop,
     },

@@ -19,9 +19,10 @@ export async function load() {
   const today = new Date(now.getTime() - DAY_MS);
   const orders = ordersDue(db, { from: today, to: asked.to }, now).filter(({ status }) => !IS_CLOSED[status]);
   const runs = openRuns(db).map(({ id, slabId, plan: { name } }) => ({ id, slab: slabId, name }));
+  const missing = missingFor(db, orders, now);
   const slabs = slabsNamed(
     db,
-    [...batches, ...runs].map(({ slab }) => slab),
+    [...batches, ...runs, ...missing].map(({ slab }) => slab),
   );
   return {
     ...{ asked, ingredients, shopOfWeek: shop, batches, revision, orders },
@@ -41,6 +42,6 @@ export async function load() {
     people: peopleOf(shop).map(({ name }) => name),
     blocked: blockedTimes(db, today.toISOString()),
     extra: extraHours(db, today.toISOString()),
-    missing: missingFor(db, orders, now),
+    missing,
   };
 }

@@ -318,9 +318,8 @@
     <div class="panel missing no-print">
       <p>
         <b>{missingPieces} ordered pieces are not planned yet</b>: {data.missing
-          .map(({ slab }) => data.names.get(slab) ?? '')
-          .filter(Boolean)
-          .join(', ') || 'for orders of the next two weeks'}.
+          .map(({ slab }) => data.names.get(slab) ?? 'a deleted slab')
+          .join(', ')}.
       </p>
       <Button size="small" disabled={isChanging} on:click={() => void planOrders()}>Plan orders</Button>
     </div>

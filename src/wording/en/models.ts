@@ -116,6 +116,20 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       holds: 'Close to the shortest possible schedule.',
       bench: 'schedules of 60 generated problems',
     },
+    {
+      title: 'The week',
+      text: 'All batches share people, ovens with shelves and one temperature each, rings, the mixer, shelf area in the cold, tins and a cutting board. Batches are placed as late as they may be, then some are taken out and placed anew, again and again. Nothing late comes first, then presence of people and freshness.',
+      source:
+        'Pisinger and Ropke (2010), Large neighborhood search. Franck, Neumann and Schwindt (2001), on minimum and maximum waits. Lower bounds from the longest chain and from labour against hours',
+      holds: 'Close to the best plan for a week of up to some 20 batches. Larger weeks get better with more time.',
+      bench: 'small weeks against an integer program',
+    },
+    {
+      title: 'From orders to batches',
+      text: 'Stock that keeps comes first, oldest first. Then an integer program chooses whole tins for each due time at the least cost of ingredients, labour, energy and left-over pieces.',
+      source: 'Pochet and Wolsey (2006), Production Planning by Mixed Integer Programming (lot sizing)',
+      holds: 'Proven the cheapest for each slab by itself. Labour counts as one tin after another.',
+    },
   ],
   Cut: [
     {

@@ -56,6 +56,8 @@ export const stillLateText = (minutes: number, sayDuration: (minutes: number) =>
 /** Returns why nothing is planned for a slab that is ordered. */
 export function noBatchText(because: NoBatch, slab: string): string {
   switch (because.code) {
+    case 'slab-deleted':
+      return 'An order names a slab that was deleted. Change its lines, or delete the order.';
     case 'cut-undecided':
       return `${slab} is not cut yet. Decide its cut, then plan its orders.`;
     case 'no-such-piece-type':

