@@ -1,6 +1,7 @@
 /** Scheduling: steps, links and timelines. */
 export * from './activity';
 export * from './means';
+export * from './steadyRandom';
 export * from './reason';
 export * from './generate';
 export * from './timeline';

@@ -1,6 +1,7 @@
 import type { Activity, Means, Starts, Windows } from './activity';
 import type { ScheduleReason } from './reason';
 import { generateSchedule, sortedByLinks, type Generated } from './generate';
+import { steadyRandom } from './steadyRandom';
 
 /** One scheduled step. Minutes from the moment that the windows count from. */
 export interface Timed {
@@ -30,12 +31,6 @@ const HOPELESS = 40;
 /** Steps with a maximum wait up to this are placed first, min. */
 const TIGHT = [null, 10, 60] as const;
 const SLACK_NEAR = 0.5;
-
-/** Random numbers that are the same in every run (Park and Miller). */
-function steadyRandom(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
-}
 
 /** Returns the longest path from the start of an activity to the end of everything, min. */
 function tails(activities: readonly Activity[]): number[] {

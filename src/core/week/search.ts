@@ -1,3 +1,4 @@
+import { steadyRandom } from '../time';
 import { Grid } from './grid';
 import { placeBatch, takeBatch, type Room } from './place';
 import { compareScores, endOfBatch, scoreOf, type Days, type WeekScore } from './score';
@@ -31,12 +32,6 @@ export type GoOn = (attempts: number, best: WeekFound) => boolean;
 const MAX_TAKEN_OUT = 4;
 /** Attempts without a better plan after which the search returns to its best plan. */
 const PATIENCE = 150;
-
-/** Random numbers that are the same in every run (Park and Miller). */
-function steadyRandom(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
-}
 
 /** Returns the workroom with what batches in progress use. */
 export function gridOf({ workroom, minutes, running }: WeekQuestion): Grid {

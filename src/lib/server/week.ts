@@ -133,60 +133,43 @@ export function savePlaces(db: Db, revision: number, placed: readonly PlacedBatc
     .immediate();
 }
 
+interface Span {
+  readonly id: number;
+  readonly from: string;
+  readonly to: string;
+}
 /** A time at which something is not there. */
-export interface BlockedTimeOfWeek {
-  readonly id: number;
-  readonly resource: string;
-  readonly from: string;
-  readonly to: string;
-}
-
-export const blockedTimes = (db: Db, from: string): BlockedTimeOfWeek[] =>
-  db
-    .prepare<[string], BlockedTimeOfWeek>(
-      'SELECT id, resource, starts_at AS "from", ends_at AS "to" FROM blocked_time WHERE ends_at > ? ORDER BY starts_at',
-    )
-    .all(from);
-
-export function addBlockedTime(db: Db, { resource, from, to }: Omit<BlockedTimeOfWeek, 'id'>): number {
-  const { lastInsertRowid } = db
-    .prepare('INSERT INTO blocked_time (resource, starts_at, ends_at) VALUES (?, ?, ?)')
-    .run(resource, inUtc(from), inUtc(to));
-  touchWeek(db);
-  return Number(lastInsertRowid);
-}
-
-export function removeBlockedTime(db: Db, id: number): boolean {
-  const { changes } = db.prepare('DELETE FROM blocked_time WHERE id = ?').run(id);
-  if (changes > 0) touchWeek(db);
-  return changes > 0;
-}
-
+export type BlockedTimeOfWeek = Span & { readonly resource: string };
 /** Hours that somebody works besides the usual ones. */
-export interface ExtraHours {
-  readonly id: number;
-  readonly person: string;
-  readonly from: string;
-  readonly to: string;
-}
+export type ExtraHours = Span & { readonly person: string };
 
-export const extraHours = (db: Db, from: string): ExtraHours[] =>
-  db
-    .prepare<[string], ExtraHours>(
-      'SELECT id, person, starts_at AS "from", ends_at AS "to" FROM extra_hours WHERE ends_at > ? ORDER BY starts_at',
-    )
-    .all(from);
+/** The functions of a table of spans, each of something that one column names. */
+const spansIn = <T extends Span>(
+  table: 'blocked_time' | 'extra_hours',
+  column: Exclude<keyof T, keyof Span> & string,
+) => ({
+  /** Lists those that end after a moment, the earliest first. */
+  list: (db: Db, from: string): T[] =>
+    db
+      .prepare<[string], T>(
+        `SELECT id, ${column}, starts_at AS "from", ends_at AS "to" FROM ${table} WHERE ends_at > ? ORDER BY starts_at`,
+      )
+      .all(from),
+  add(db: Db, { from, to, ...of }: Omit<T, 'id'>): number {
+    const { lastInsertRowid } = db
+      .prepare(`INSERT INTO ${table} (${column}, starts_at, ends_at) VALUES (?, ?, ?)`)
+      .run((of as Record<string, unknown>)[column], inUtc(from), inUtc(to));
+    touchWeek(db);
+    return Number(lastInsertRowid);
+  },
+  remove(db: Db, id: number): boolean {
+    const { changes } = db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id);
+    if (changes > 0) touchWeek(db);
+    return changes > 0;
+  },
+});
 
-export function addExtraHours(db: Db, { person, from, to }: Omit<ExtraHours, 'id'>): number {
-  const { lastInsertRowid } = db
-    .prepare('INSERT INTO extra_hours (person, starts_at, ends_at) VALUES (?, ?, ?)')
-    .run(person, inUtc(from), inUtc(to));
-  touchWeek(db);
-  return Number(lastInsertRowid);
-}
-
-export function removeExtraHours(db: Db, id: number): boolean {
-  const { changes } = db.prepare('DELETE FROM extra_hours WHERE id = ?').run(id);
-  if (changes > 0) touchWeek(db);
-  return changes > 0;
-}
+const blocked = spansIn<BlockedTimeOfWeek>('blocked_time', 'resource');
+const extra = spansIn<ExtraHours>('extra_hours', 'person');
+export const { list: blockedTimes, add: addBlockedTime, remove: removeBlockedTime } = blocked;
+export const { list: extraHours, add: addExtraHours, remove: removeExtraHours } = extra;

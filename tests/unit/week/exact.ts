@@ -1,18 +1,12 @@
 /** Small weeks of one day as time-indexed integer programs (Pritsker and others 1969), for HiGHS, to compare plans with. */
 import type { LegacyHighs } from 'highs';
-import type { Activity } from '$core/time';
+import { steadyRandom, type Activity } from '$core/time';
 import { stepsOfBatch, type BatchSteps, type WeekQuestion, type Workroom } from '$core/week';
 
 const UNIT = 10;
 const DAY = 1440;
 const OPENS = 8 * 60;
 const CLOSES = 13 * 60;
-
-/** Random numbers that are the same in every run (Park and Miller). */
-function steadyRandom(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
-}
 
 /** Returns a small week: up to four batches of six to ten steps, all on one day, with one person, one oven and two rings. */
 export function smallWeek(seed: number): WeekQuestion {
