@@ -145,6 +145,9 @@ test('an assortment is put together, ordered by name, and its orders say so when
   await page.getByRole('button', { name: 'Add assortment' }).click();
   await expect(page.getByRole('heading', { name: 'Yard four' })).toBeVisible();
   await expect(page.getByText(/Contains: .*milk/)).toBeVisible();
+  await page.getByRole('button', { name: 'Show label draft of Yard four' }).click();
+  await expect(page.getByText(/^2 x .*: .*\w/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/Draft: check it against your local food law/)).toBeVisible();
   await open('/orders');
   const form = page.getByRole('form', { name: 'New order' });
   await form.getByLabel('Type the order').fill('10 mixed in boxes of 4 tomorrow 9am');

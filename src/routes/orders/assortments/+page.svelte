@@ -12,6 +12,7 @@
   import Notice from '$lib/ui/Notice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { ProblemMessage } from '$wording/problems';
+  import AssortmentLabel from './AssortmentLabel.svelte';
 
   let { data } = $props();
 
@@ -79,6 +80,7 @@
               : `${money(assortment.price, data.shop.currency)}.`}
             {allergensOf(assortment)}
           </p>
+          <AssortmentLabel id={assortment.id} name={assortment.name} />
           <p>
             <Button size="small" kind="ghost" on:click={() => begin(assortment)}
               >Change<span class="unseen"> {assortment.name}</span></Button
