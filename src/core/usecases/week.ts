@@ -7,6 +7,7 @@ import { tinsOf, type Scale, type Slab } from '../slab';
 import { sameOnRack, type TinCount } from '../tin';
 import type { Activity } from '../time';
 import { stepsOfBatch, workroomOf, type BatchSteps, type Placement, type WeekQuestion, type Workroom } from '../week';
+import { settingProblems } from './setting';
 import { workOf } from './timeline';
 
 /** A batch to plan: a slab in its tins, ready by a moment. */
@@ -83,6 +84,8 @@ export interface PreparedWeek {
   readonly question: WeekQuestion;
   readonly origin: Date;
   readonly dayNames: readonly string[];
+  /** Batches whose slab cannot be planned at all. */
+  readonly unplanned: readonly string[];
   readonly inFewerTins: (batch: string) => BatchSteps | null;
 }
 
@@ -125,17 +128,21 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
     })),
   };
   const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves });
-  const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null =>
-    stepsOfBatch({
-      ...{ id, activities: stepsFor(slab, tins, scale), tins: tinNames(tins, shop.rack) },
+  const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null => {
+    const activities = stepsFor(slab, tins, scale);
+    if (!activities) return null;
+    return stepsOfBatch({
+      ...{ id, activities, tins: tinNames(tins, shop.rack) },
       ...{ notBefore: notBefore ? Math.max(0, minuteOf(notBefore)) : 0, due: minuteOf(due) },
     });
+  };
   const batches = asked.batches.flatMap((batch) => stepsIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
   const kept = new Map<string, Map<string, number>>();
   for (const { batch, step, start } of asked.keep ?? [])
     kept.set(batch, (kept.get(batch) ?? new Map<string, number>()).set(step, minuteOf(start)));
   return {
     origin,
+    unplanned: asked.batches.map(({ id }) => id).filter((id) => !batches.some(({ batch }) => batch.id === id)),
     dayNames: midnights.map((day) => dayName(day, zone)),
     question: {
       ...{ workroom, batches, days, kept, minutes: days.at(-1)! },
@@ -169,14 +176,19 @@ const dayName = (day: Date, zone: string) => {
   return `${here.getFullYear()}-${two(here.getMonth() + 1)}-${two(here.getDate())}`;
 };
 
-/** Returns a function that gives the steps of a slab in tins, computed once for the same ones. */
+/** Returns a function that gives the steps of a slab in tins, computed once for the same ones; `null` for a slab that cannot be planned. */
 function worksOf(larder: Larder, shop: Shop) {
-  const known = new Map<string, readonly Activity[]>();
-  return (slab: Slab, tins: readonly TinCount[], scale: Scale | undefined): readonly Activity[] => {
+  const known = new Map<string, readonly Activity[] | null>();
+  return (slab: Slab, tins: readonly TinCount[], scale: Scale | undefined): readonly Activity[] | null => {
     const key = JSON.stringify([slab, tins, scale]);
-    const found = known.get(key) ?? workOf(slab, larder, shop, { tins, ...(scale ? { scale } : {}) }).activities;
-    known.set(key, found);
-    return found;
+    const options = { tins, ...(scale ? { scale } : {}) };
+    // One slab that cannot be planned does not hold up the others.
+    if (!known.has(key))
+      known.set(
+        key,
+        settingProblems(slab, larder, shop, options).length > 0 ? null : workOf(slab, larder, shop, options).activities,
+      );
+    return known.get(key)!;
   };
 }
 

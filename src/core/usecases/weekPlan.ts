@@ -84,7 +84,7 @@ export interface WeekPlan {
 }
 
 /** Returns a plan with names and dates. */
-export function weekPlanOf({ question, origin, dayNames }: PreparedWeek, found: WeekFound): WeekPlan {
+export function weekPlanOf({ question, origin, dayNames, unplanned }: PreparedWeek, found: WeekFound): WeekPlan {
   const { batches, workroom, days, minutes } = question;
   const grid = new Grid(workroom, minutes);
   const at = (minute: number) => new Date(origin.getTime() + minute * MINUTE_MS);
@@ -120,10 +120,13 @@ export function weekPlanOf({ question, origin, dayNames }: PreparedWeek, found: 
     });
   });
   const bounds = boundsOf(question);
-  const late = lateBatches(question, found).map(({ batch, minutes, because }): LateInWeek => {
-    if (because.code !== 'begins-too-late') return { batch, minutes, because };
-    return { batch, minutes, because: { code: because.code, earliest: at(because.earliest) } };
-  });
+  const none = unplanned.map((batch): LateInWeek => ({ batch, minutes: null, because: { code: 'fits-nowhere' } }));
+  const late = lateBatches(question, found)
+    .map(({ batch, minutes, because }): LateInWeek => {
+      if (because.code !== 'begins-too-late') return { batch, minutes, because };
+      return { batch, minutes, because: { code: because.code, earliest: at(because.earliest) } };
+    })
+    .concat(none);
   const { lateMinutes, paidMinutes } = found.score;
   const worked = presenceOf(batches, found.placements, workroom.people.length, days);
   return {
@@ -136,7 +139,11 @@ export function weekPlanOf({ question, origin, dayNames }: PreparedWeek, found: 
         bounds.endOfDays.flatMap((end, d) => (end === null || !worked[d]?.end ? [] : [[dayNames[d]!, at(end)]])),
       ),
     },
-    proven: found.score.unplaced === 0 && lateMinutes <= bounds.lateMinutes && paidMinutes <= bounds.handsMinutes,
+    proven:
+      none.length === 0 &&
+      found.score.unplaced === 0 &&
+      lateMinutes <= bounds.lateMinutes &&
+      paidMinutes <= bounds.handsMinutes,
   };
 }
 

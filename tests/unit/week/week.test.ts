@@ -186,3 +186,17 @@ test('what cannot be met is late by the least that is possible, with ways out th
     assert.ok(again.lateMinutes <= plan.lateMinutes);
   }
 });
+
+test('a slab that cannot be planned does not hold up the others, and is said not to be planned', () => {
+  const rye = demoSlabs.find(({ name }) => name.startsWith('Rye'))!;
+  const tall = { mode: 'total-height', mm: 3000 } as const;
+  const batches = [
+    { id: 'sound', slab: rye, due: at(4, 15) },
+    { id: 'tall', slab: rye, scale: tall, due: at(4, 15) },
+  ];
+  const asked = askOf(batches, { people: [MAKER] });
+  const { plan } = planned(asked);
+  assert.deepEqual([plan.feasible, plan.late.map(({ batch, minutes }) => [batch, minutes])], [false, [['tall', null]]]);
+  assert.ok(plan.steps.some(({ batch }) => batch === 'sound'));
+  assert.deepEqual(wrongsIn(asked, plan), []);
+});

@@ -354,17 +354,25 @@ export interface WeekTask {
   readonly shop: Shop;
   /** Time of the search. */
   readonly seconds: number;
+  /** Whether a slab that cannot be planned is a problem, and not only a batch without steps. */
+  readonly isStrict?: boolean | undefined;
 }
 
 /** Share of the time of a search that is left for ways out, if something is late. */
 const SHARE_FOR_WAYS_OUT = 0.35;
 
 /** Plans a week in the time that is given. */
-export function week({ asked, ingredients, shop, seconds }: WeekTask): Read<WeekPlan & { waysOut: WeekWayOut[] }> {
+export function week({
+  asked,
+  ingredients,
+  shop,
+  seconds,
+  isStrict = false,
+}: WeekTask): Read<WeekPlan & { waysOut: WeekWayOut[] }> {
   const begun = performance.now();
   const isUp = (share: number) => performance.now() - begun > seconds * 1000 * share;
   const larder = larderOf(ingredients);
-  const problems = asked.batches.flatMap(({ slab, tins }, i) =>
+  const problems = (isStrict ? asked.batches : []).flatMap(({ slab, tins }, i) =>
     settingProblems(slab, larder, shop, { tins }).map((wrong) => ({
       ...wrong,
       path: `/batches/${i}${wrong.path}`,

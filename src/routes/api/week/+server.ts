@@ -32,7 +32,7 @@ export async function POST({ request }) {
   const done = await runTask(
     'week',
     {
-      ...{ asked, shop, seconds: body.value.seconds ?? USUAL_SECONDS },
+      ...{ asked, shop, seconds: body.value.seconds ?? USUAL_SECONDS, isStrict: true },
       ingredients: ingredientsFor(
         db,
         asked.batches.map(({ slab }) => slab),
