@@ -19,28 +19,34 @@
   let answer: InTime | null = $state.raw(null);
   let isAsking = $state(false);
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let asked = 0;
+  /** The order that was last entered, as it is sent; empty without lines or a due time ahead. */
+  let wanted = '';
 
+  // One question at a time: what was entered meanwhile is asked when its answer is here.
+  async function askNewest() {
+    if (isAsking || wanted === '') return;
+    isAsking = true;
+    const mine = wanted;
+    const found = await ask<InTime>('POST', '/api/week/check', mine);
+    isAsking = false;
+    if (mine === wanted) answer = found.ok ? found.value : null;
+    else await askNewest();
+  }
   $effect(() => {
     clearTimeout(timer);
     answer = null;
-    isAsking = false;
-    const mine = ++asked;
-    if (lines.length === 0 || due === null || due.getTime() < Date.now()) return;
-    const order = { name: 'check', due: due.toISOString(), lines };
-    timer = setTimeout(async () => {
-      isAsking = true;
-      const found = await ask<InTime>('POST', '/api/week/check', order);
-      if (mine !== asked) return;
-      isAsking = false;
-      answer = found.ok ? found.value : null;
-    }, WAIT_MS);
+    const isComplete = lines.length > 0 && due !== null && due.getTime() > Date.now();
+    wanted = isComplete ? JSON.stringify({ name: 'check', due: due!.toISOString(), lines }) : '';
+    if (isComplete) timer = setTimeout(() => void askNewest(), WAIT_MS);
   });
-  onDestroy(() => clearTimeout(timer));
+  onDestroy(() => {
+    clearTimeout(timer);
+    wanted = '';
+  });
 </script>
 
 <p role="status" class="figures">
-  {#if isAsking}<span class="quiet">Checking whether it can be made in time…</span>
+  {#if isAsking && answer === null}<span class="quiet">Checking whether it can be made in time…</span>
   {:else if answer?.isPlanned}Planned batches already give these pieces.
   {:else if answer && answer.readyAt === null}<b class="harm">It fits into no working hours before then.</b>
   {:else if answer && answer.lateMinutes > 0}

@@ -35,8 +35,8 @@ const LANES = {
   week: new Workers({
     filename,
     threads: 2,
-    maxWaiting: 16,
-    maxWaitingPerClient: 4,
+    maxWaiting: 32,
+    maxWaitingPerClient: 12,
     deadlineMs: WEEK_DEADLINE_MS,
   }),
   background: new Workers({
