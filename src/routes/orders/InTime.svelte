@@ -33,10 +33,13 @@
     else await askNewest();
   }
   $effect(() => {
+    const isComplete = lines.length > 0 && due !== null && due.getTime() > Date.now();
+    const next = isComplete ? JSON.stringify({ name: 'check', due: due!.toISOString(), lines }) : '';
+    // Prices that arrive meanwhile change nothing.
+    if (next === wanted) return;
     clearTimeout(timer);
     answer = null;
-    const isComplete = lines.length > 0 && due !== null && due.getTime() > Date.now();
-    wanted = isComplete ? JSON.stringify({ name: 'check', due: due!.toISOString(), lines }) : '';
+    wanted = next;
     if (isComplete) timer = setTimeout(() => void askNewest(), WAIT_MS);
   });
   onDestroy(() => {
