@@ -36,7 +36,7 @@ export function dayReasonText(reason: DayReason, say: Figures): string {
     case 'pinned-too-early':
       return `${quoted(reason.step)} is pinned, so ${quoted(reason.next)} comes too long after it`;
     case 'wait-too-long':
-      return `${quoted(reason.next)} cannot follow ${quoted(reason.step)} in time. Allow a longer wait, add a person, or extend the working hours`;
+      return `${quoted(reason.next)} cannot follow ${quoted(reason.step)} in time. Allow a longer wait, ${reason.next.code === 'lay' ? 'use a larger pot, make one tin fewer, ' : ''}add a person, or extend the working hours`;
     case 'no-oven':
       return `${quoted(reason.step)} needs an oven, and there is none`;
     case 'no-ring':
