@@ -123,7 +123,7 @@ test('the oven out for two hours: no bake meets it, and it can be removed again'
   await expect(blocked.getByRole('listitem')).toContainText('Oven');
 });
 
-test('a delay of 25 minutes at the bench moves the rest, and Today names the order at risk', async ({
+test('after a delay of 25 minutes at the bench the rest is planned again, and Today names an order that cannot be met', async ({
   open,
   page,
   shop,

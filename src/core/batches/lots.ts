@@ -28,7 +28,7 @@ export interface LotQuestion {
   readonly keepMs: number;
 }
 
-/** One making: its tins, counted in the order of the choices. */
+/** One batch: its tins, counted in the order of the choices. */
 export interface Lot {
   readonly tins: readonly number[];
   readonly pieces: readonly number[];
@@ -57,7 +57,7 @@ const served = ({ demands, keepMs }: LotQuestion, g: number, d: number) =>
 
 /**
  * The integer program of a slab: x tins of each kind made for each due time, y batches that they are made in, and f pieces that each
- * making gives to each demand it keeps for. Demands are met exactly, no batch has more tins than there are, and the cost of tins and
+ * batch gives to each demand it keeps for. Demands are met exactly, no batch has more tins than there are, and the cost of tins and
  * batches is the least.
  *
  * @see Pochet Y., Wolsey L. A. (2006), Production Planning by Mixed Integer Programming (lot sizing)

@@ -5,7 +5,7 @@ import { fields, list, momentSchema, note, REQUIRED, text, whole, type Held } fr
 const MAX_PIECES = 1_000_000;
 const id = () => whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED);
 
-/** A planned making of a slab, as it is sent and stored. Its steps are planned with the week. */
+/** A planned batch of a slab, as it is sent and stored. Its steps are planned with the week. */
 export const batchSchema = fields({
   slab: id(),
   tins: list(

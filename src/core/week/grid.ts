@@ -21,6 +21,8 @@ interface OvenMinutes extends Oven {
 
 /** Shelves in use of an oven that is blocked. */
 const OUT_OF_ORDER = 1000;
+/** What is left of a resource whose amount is not known: it limits nothing, but can be blocked. */
+const UNLIMITED = 1e9;
 const FULL_PERSON = 2;
 const NOWHERE = -1;
 
@@ -70,8 +72,9 @@ export class Grid {
       ...{ ring: workroom.rings, mixer: workroom.mixers, board: workroom.boards, marble: 1 },
       ...{ fridge: workroom.fridgeMm2, freezer: workroom.freezerMm2 },
     };
-    for (const [name, amount] of [...Object.entries(amounts), ...[...workroom.tins].map(([tin, n]) => [tinOf(tin), n])])
-      if (amount !== null) this.#resources.set(name as string, new Int32Array(minutes).fill(amount as number));
+    for (const [name, amount] of Object.entries(amounts))
+      this.#resources.set(name, new Int32Array(minutes).fill(amount ?? UNLIMITED));
+    for (const [tin, count] of workroom.tins) this.#resources.set(tinOf(tin), new Int32Array(minutes).fill(count));
     for (const { resource, ...span } of workroom.blocked) this.#resources.get(resource)?.fill(0, ...within(span));
     this.staffed = new Int8Array(minutes);
     for (const left of this.people) left.forEach((halves, m) => halves > 0 && (this.staffed[m] = 1));
@@ -232,8 +235,8 @@ function add(left: Left | Int8Array, from: number, to: number, by: number): void
 export const isCold = ({ activity: { occupies } }: WeekStep): boolean =>
   occupies.includes('fridge') || occupies.includes('freezer');
 
-/** Returns how much of a resource a step needs: mm2 in the cold, otherwise one for each mention. */
+/** Returns how much of a resource a step needs: mm2 in the cold, at least one, otherwise one for each mention. */
 export const needOf = ({ activity: { occupies, areaMm2 = 0 } }: WeekStep, resource: string): number =>
   resource === 'fridge' || resource === 'freezer'
-    ? Math.ceil(areaMm2)
+    ? Math.max(1, Math.ceil(areaMm2))
     : occupies.filter((other) => other === resource).length;

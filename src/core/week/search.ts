@@ -25,10 +25,10 @@ export interface WeekFound {
   readonly score: WeekScore;
 }
 
-/** Whether the search goes on: after each attempt it is told how many there were and what is best so far. */
+/** Whether the search goes on: called after each attempt with their number and the best plan so far. */
 export type GoOn = (attempts: number, best: WeekFound) => boolean;
 
-/** Up to so many batches are taken out and placed anew in one attempt. */
+/** Maximum number of batches that one attempt takes out and places again. */
 const MAX_TAKEN_OUT = 4;
 /** Attempts without a better plan after which the search returns to its best plan. */
 const PATIENCE = 150;
@@ -113,7 +113,7 @@ function oneAfterAnother(question: WeekQuestion): Board {
   return board;
 }
 
-/** The plan before, with what no longer fits placed anew. */
+/** The plan before, with what no longer fits placed again. */
 function mended(question: WeekQuestion, before: readonly (Placement | null)[]): Board {
   const board = new Board(question);
   const order = orderOf(question);
@@ -133,7 +133,7 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
 /**
  * Plans all batches of a week in one workroom. Where there is a plan before, and what is new or does not fit any more finds a place in it
  * without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
- * are taken out and placed anew, before a moment or after one; better and equal plans are kept, and slightly worse ones now and then.
+ * are taken out and placed again, before a moment or after one; better and equal plans are kept, and slightly worse ones now and then.
  *
  * @param goOn asked after every attempt; the search ends when it answers no
  * @see Pisinger D., Ropke S. (2010), Large neighborhood search

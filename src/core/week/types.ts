@@ -34,7 +34,7 @@ export interface Workroom {
   readonly blocked: readonly (Span & { readonly resource: string })[];
 }
 
-/** One planned making of a slab. */
+/** One planned batch of a slab. */
 export interface WeekBatch {
   readonly id: string;
   readonly activities: readonly Activity[];
@@ -64,7 +64,7 @@ export interface WeekStep {
   readonly inTins: TinRange | null;
 }
 
-/** A link to another step: at least and at most so many minutes between the end of one and the start of the other. */
+/** A link to another step: minimum and maximum wait between the end of one and the start of the other, min. */
 export interface StepLink {
   readonly at: number;
   readonly least: number;

@@ -10,12 +10,12 @@ const SECONDS = 2;
 
 let waiting: ReturnType<typeof setTimeout> | null = null;
 
-/** Plans the rest of the week anew soon, with the fewest moves: something happened at the bench. */
+/** Replans the rest of the week shortly after an entry at the bench, with the fewest moves. */
 export function replanSoon(): void {
   if (waiting) clearTimeout(waiting);
   waiting = setTimeout(() => {
     waiting = null;
-    void planRest().catch((error: unknown) => console.error('The week could not be planned anew', error));
+    void planRest().catch((error: unknown) => console.error('The week could not be replanned', error));
   }, PAUSE_MS);
   waiting.unref();
 }

@@ -111,7 +111,7 @@ const storedStep = ({ start, end, uses, ...step }: WeekPlan['steps'][number]): P
 });
 
 /**
- * Plans the week anew and saves it.
+ * Replans the week and saves it.
  *
  * @param seconds time of the search; with 0 only what does not fit any more is moved
  * @returns `null` if the week was changed meanwhile

@@ -69,9 +69,7 @@
   let week = $state(0);
   let isChanging = $state(false);
   const now = Date.now();
-  const allDays = $derived(midnights(data.asked.from.getTime() + week * DAYS * 86_400_000, DAYS, zone));
-  /** Days with hours, work or orders; closed days in between are left out. */
-  const days = $derived(allDays);
+  const days = $derived(midnights(data.asked.from.getTime() + week * DAYS * 86_400_000, DAYS, zone));
   const space: Space = $derived.by(() => {
     const room = workroomOf(data.shopOfWeek, data.asked.from, 1);
     return { ...room, people: data.people };
@@ -99,7 +97,7 @@
   );
   const isAtRisk = (order: DueOrder) => atRisk.has(keyOf(order)) || Date.parse(order.due) < now;
   const orders = $derived(
-    data.orders.filter(({ due }) => Date.parse(due) >= allDays[0]! && Date.parse(due) < allDays.at(-1)!),
+    data.orders.filter(({ due }) => Date.parse(due) >= days[0]! && Date.parse(due) < days.at(-1)!),
   );
   const flags = $derived(
     orders.map((order) => ({
@@ -125,7 +123,7 @@
     toPlan.filter((other) => other.id !== batch.id && other.slab === batch.slab && !other.scale && !batch.scale);
 
   let problems: readonly ProblemMessage[] = $state.raw([]);
-  /** Makes a change, loads the week anew and plans what it moves. */
+  /** Makes a change, reloads the week and plans what it moves. */
   async function changed(...answers: Promise<Answer<unknown>>[]) {
     isChanging = true;
     const done = await Promise.all(answers);
@@ -262,7 +260,7 @@
     if (text) saveText(text, 'text/calendar', 'week.ics');
   }
   const rangeText = $derived(
-    `${dates.moment(allDays[0]! + 43_200_000).split(',')[0]} to ${dates.moment(allDays.at(-1)! - 43_200_000).split(',')[0]}`,
+    `${dates.moment(days[0]! + 43_200_000).split(',')[0]} to ${dates.moment(days.at(-1)! - 43_200_000).split(',')[0]}`,
   );
 </script>
 

@@ -81,7 +81,7 @@
     {/each}
     {#each p.extra as { id, person, from: begin, to: end } (id)}
       <li>
-        <span>{person} works {dates.weekTime(Date.parse(begin))} to {dates.clock(Date.parse(end))} too</span>
+        <span>Extra hours for {person}, {dates.weekTime(Date.parse(begin))} to {dates.clock(Date.parse(end))}</span>
         <Button size="small" kind="ghost" on:click={() => p.onremoveextra(id)}
           >Remove<span class="unseen"> the extra hours of {person}</span></Button
         >

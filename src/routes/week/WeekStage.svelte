@@ -117,10 +117,12 @@
     const scale = width / box.width;
     return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale };
   }
-  function holdAt(at: number | null) {
-    if (!held || at === held.at) return;
-    held = { ...held, at };
-    p.onpreview(held.bar.steps[0]!, at === null ? null : new Date(at));
+  function holdAt(at: number) {
+    // Nothing can begin before now.
+    const next = Math.max(at, Math.ceil(p.now / STEP) * STEP);
+    if (!held || next === held.at) return;
+    held = { ...held, at: next };
+    p.onpreview(held.bar.steps[0]!, new Date(next));
   }
   function drags(event: PointerEvent) {
     if (!held?.grabbed) return;

@@ -46,7 +46,7 @@ export class WeekBoard {
     () => (this.preview = null),
   );
 
-  /** @param saved called when a plan was saved, to load the page's data anew */
+  /** @param saved called when a plan was saved, to reload the page's data */
   constructor(data: () => WeekData, saved: () => Promise<void>) {
     this.#data = data;
     this.#saved = saved;

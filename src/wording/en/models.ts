@@ -118,7 +118,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
     },
     {
       title: 'The week',
-      text: 'All batches share people, ovens with shelves and one temperature each, rings, the mixer, shelf area in the cold, tins and a cutting board. Batches are placed as late as they may be, then some are taken out and placed anew, again and again. Nothing late comes first, then presence of people and freshness.',
+      text: 'All batches share people, ovens with shelves and one temperature each, rings, the mixer, shelf area in the cold, tins and a cutting board. Batches are placed as late as they may be, then some are taken out and placed again, many times over. Nothing late comes first, then presence of people and freshness.',
       source:
         'Pisinger and Ropke (2010), Large neighborhood search. Franck, Neumann and Schwindt (2001), on minimum and maximum waits. Lower bounds from the longest chain and from labour against hours',
       holds: 'Close to the best plan for a week of up to some 20 batches. Larger weeks get better with more time.',

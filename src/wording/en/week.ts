@@ -41,9 +41,9 @@ export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => str
     case 'due':
       return `Hand over ${nameOf(change.batch)} later, ${sayMoment(change.due)}`;
     case 'hours':
-      return `${change.person} works from ${sayMoment(change.from)} to ${sayMoment(change.to)} too`;
+      return `Extra hours for ${change.person}, ${sayMoment(change.from)} to ${sayMoment(change.to)}`;
     case 'tin':
-      return `Get ${change.count === 1 ? 'another' : `${change.count} more`} ${change.tin}`;
+      return `Add ${change.count === 1 ? 'another' : `${change.count} more`} ${change.tin}`;
     case 'fewer-tins':
       return `Make ${nameOf(change.batch)} in ${plural(change.tins, 'tin', 'tins')}`;
   }
@@ -51,7 +51,7 @@ export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => str
 
 /** Returns what is late after a change. */
 export const stillLateText = (minutes: number, sayDuration: (minutes: number) => string): string =>
-  minutes === 0 ? 'nothing is late then' : `${sayDuration(minutes)} late then`;
+  minutes === 0 ? 'nothing late' : `still ${sayDuration(minutes)} late`;
 
 /** Returns why nothing is planned for a slab that is ordered. */
 export function noBatchText(because: NoBatch, slab: string): string {

@@ -58,6 +58,14 @@ test('what is cold stays in until somebody is there to take it out', () => {
   assert.ok(next.starts[1]! >= DAY + 480, String(next.starts[1]));
 });
 
+test('a fridge of unknown size limits nothing, but can be blocked', () => {
+  const set = batch([activity('set', 60, { hands: 'free', occupies: ['fridge'] })]);
+  const room = { ...ROOM, fridgeMm2: null };
+  assert.deepEqual(placeBatch(new Grid(room, 3 * DAY), set, forward)!.starts, [0]);
+  const blocked = [{ resource: 'fridge', from: 0, to: 600 }];
+  assert.deepEqual(placeBatch(new Grid({ ...room, blocked }, 3 * DAY), set, forward)!.starts, [600]);
+});
+
 test('tins are held from their first step until the slab is lifted out', () => {
   const made = (id: string) =>
     batch(

@@ -34,7 +34,7 @@ test('every reason and every way out has a text', () => {
     /1 tin$/,
   );
   const say = (minutes: number) => `${minutes} min`;
-  assert.deepEqual([stillLateText(0, say), stillLateText(5, say)], ['nothing is late then', '5 min late then']);
+  assert.deepEqual([stillLateText(0, say), stillLateText(5, say)], ['nothing late', 'still 5 min late']);
   const none: NoBatch[] = [
     { code: 'cut-undecided', slab: 1 },
     { code: 'slab-deleted', slab: 1 },
