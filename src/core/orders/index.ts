@@ -1,5 +1,4 @@
 /** Orders of customers: lines, standing orders, assortments, and how they are typed. */
-export * from './batch';
 export * from './due';
 export * from './repeat';
 export * from './schema';

@@ -34,7 +34,8 @@ export interface BatchAsk {
 export interface ProposedBatch {
   readonly id: string;
   readonly slab: number;
-  readonly tins: readonly (TinCount & { readonly name: string })[];
+  /** With the pieces of each type that one such tin gives. */
+  readonly tins: readonly (TinCount & { readonly name: string; readonly pieces: readonly number[] })[];
   /** Cut into pieces of the slab's own size, where its tin is another. */
   readonly scale?: Scale;
   readonly pieces: readonly { readonly kind: string | null; readonly count: number }[];
@@ -231,8 +232,8 @@ function batchOf(lot: Lot, id: number, choices: Choices, keepMs: number, nowMs: 
   return {
     slab: id,
     tins: lot.tins.flatMap((count, t) => {
-      const { tin, name } = choices.tins[t]!.rack;
-      return count > 0 ? [{ tin, name, count }] : [];
+      const { rack, pieces } = choices.tins[t]!;
+      return count > 0 ? [{ tin: rack.tin, name: rack.name, count, pieces }] : [];
     }),
     ...(scale ? { scale } : {}),
     pieces: lot.pieces.map((count, k) => ({ kind: choices.kinds[k]!, count })),

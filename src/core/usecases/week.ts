@@ -1,5 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns';
+import { oneTinFewer } from '../batches';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import type { RunState } from '../run';
@@ -96,10 +97,6 @@ export function tinNames(tins: readonly TinCount[], rack: Shop['rack'] = []): st
   );
 }
 
-/** Returns tins with one fewer: the last. */
-const oneFewer = (tins: readonly TinCount[]): readonly TinCount[] =>
-  tins.flatMap((tin, i) => (i < tins.length - 1 ? [tin] : tin.count > 1 ? [{ ...tin, count: tin.count - 1 }] : []));
-
 /** Returns the question of a week: the steps of all batches, the workroom in minutes from its beginning, and its days. */
 export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): PreparedWeek {
   const origin = new Date(Math.floor(asked.from.getTime() / MINUTE_MS) * MINUTE_MS);
@@ -151,7 +148,7 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
     },
     inFewerTins: (id) => {
       const batch = asked.batches.find((own) => own.id === id);
-      const tins = batch && oneFewer(batch.tins ?? tinsOf(batch.slab));
+      const tins = batch && oneTinFewer(batch.tins ?? tinsOf(batch.slab));
       return batch && tins && tins.length > 0 ? stepsIn(batch, tins) : null;
     },
   };

@@ -1,6 +1,6 @@
 import { shelfMsOf, type BatchAnswer, type WeekAsk } from '$core/usecases';
-import { takenFromStock, type StockLot, type Wanted } from '$core/batches';
-import { IS_CLOSED, neededFor, type Batch, type DueOrder } from '$core/orders';
+import { takenFromStock, type Batch, type StockLot, type Wanted } from '$core/batches';
+import { IS_CLOSED, neededFor, type DueOrder } from '$core/orders';
 import { USUAL_SHOP } from '$core/shop';
 import type { Slab } from '$core/slab';
 import type { Read } from '$core/validation';

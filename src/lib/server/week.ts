@@ -1,4 +1,4 @@
-import type { Batch } from '$core/orders';
+import type { Batch } from '$core/batches';
 import type { WeekPlanStep } from '$core/usecases';
 import { storedJson } from '$core/validation';
 import type { Db } from './db/open';

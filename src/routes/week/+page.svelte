@@ -3,6 +3,7 @@
   import { Button, ProgressBar } from 'carbon-components-svelte';
   import { onDestroy, onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
+  import { canMerge, mergedBatch, splitBatch, withOneTinFewer, type Batch } from '$core/batches';
   import type { DueOrder } from '$core/orders';
   import type { Look } from '$core/classify';
   import type { WeekPlanStep, WeekWayOut } from '$core/usecases';
@@ -119,8 +120,7 @@
   const ordersOf = ({ orders: own = [] }: StoredBatch) => [
     ...new Set(own.flatMap(({ order }) => data.orders.find(({ id }) => id === order)?.name ?? [])),
   ];
-  const othersLike = (batch: StoredBatch) =>
-    toPlan.filter((other) => other.id !== batch.id && other.slab === batch.slab && !other.scale && !batch.scale);
+  const othersLike = (batch: StoredBatch) => toPlan.filter((other) => other.id !== batch.id && canMerge(batch, other));
 
   let problems: readonly ProblemMessage[] = $state.raw([]);
   /** Makes a change, reloads the week and plans what it moves. */
@@ -132,9 +132,9 @@
     isChanging = false;
     board.mend();
   }
-  const bodyOf = ({ id: _id, placed: _placed, run: _run, ...batch }: StoredBatch) => batch;
-  const put = (batch: StoredBatch, change: Partial<StoredBatch>) =>
-    ask('PUT', `/api/week/batches/${batch.id}`, { ...bodyOf(batch), ...change });
+  const bodyOf = ({ id: _id, revision: _revision, placed: _placed, run: _run, ...batch }: StoredBatch): Batch => batch;
+  const put = (batch: StoredBatch, change: Partial<Batch>) =>
+    ask('PUT', `/api/week/batches/${batch.id}`, { revision: batch.revision, ...bodyOf(batch), ...change });
   const remove = ({ id, revision }: StoredBatch) => ask('DELETE', `/api/week/batches/${id}?revision=${revision}`);
 
   let said = $state('');
@@ -164,33 +164,11 @@
     if (first) pin(first, new Date(first.start.getTime() + by * 86_400_000));
   }
   function split(batch: StoredBatch) {
-    const count = batch.tins.reduce((sum, own) => sum + own.count, 0);
-    const take = (from: number, to: number): Partial<StoredBatch> => {
-      let at = 0;
-      const tins = batch.tins.flatMap((own) => {
-        const n = Math.max(0, Math.min(to, at + own.count) - Math.max(from, at));
-        at += own.count;
-        return n > 0 ? [{ ...own, count: n }] : [];
-      });
-      const share = (own: number) => Math.round((own * to) / count) - Math.round((own * from) / count);
-      return { tins, pieces: batch.pieces.map(({ kind, count: own }) => ({ kind, count: share(own) })), pinned: [] };
-    };
-    const half = Math.ceil(count / 2);
-    const { revision: _revision, ...second } = { ...bodyOf(batch), ...take(half, count) };
-    void changed(put(batch, take(0, half)), ask('POST', '/api/week/batches', { batches: [second] }));
+    const halves = splitBatch(bodyOf(batch));
+    if (halves) void changed(put(batch, halves[0]), ask('POST', '/api/week/batches', { batches: [halves[1]] }));
   }
-  function merge(batch: StoredBatch, other: StoredBatch) {
-    const tins = [...batch.tins];
-    for (const own of other.tins) {
-      const at = tins.findIndex(({ tin }) => JSON.stringify(tin) === JSON.stringify(own.tin));
-      if (at === -1) tins.push(own);
-      else tins[at] = { ...tins[at]!, count: tins[at]!.count + own.count };
-    }
-    const due = batch.due < other.due ? batch.due : other.due;
-    const pieces = batch.pieces.map(({ kind, count }, k) => ({ kind, count: count + (other.pieces[k]?.count ?? 0) }));
-    const orders = [...(batch.orders ?? []), ...(other.orders ?? [])];
-    void changed(put(batch, { tins, pieces, due, orders, pinned: [] }), remove(other));
-  }
+  const merge = (batch: StoredBatch, other: StoredBatch) =>
+    void changed(put(batch, mergedBatch(bodyOf(batch), bodyOf(other))), remove(other));
   async function removeBatch(batch: StoredBatch) {
     if (!(await confirmation.ask(`Remove the batch of ${batchOf(String(batch.id)).name}?`, 'Remove'))) return;
     chosenId = null;
@@ -213,12 +191,8 @@
         return changed(addTin(change.tin, change.count));
       case 'fewer-tins': {
         const batch = byId.get(change.batch)!;
-        const count = batch.tins.reduce((sum, own) => sum + own.count, 0);
-        const tins = batch.tins.flatMap((own, i) =>
-          i < batch.tins.length - 1 ? [own] : own.count > 1 ? [{ ...own, count: own.count - 1 }] : [],
-        );
-        const pieces = batch.pieces.map((own) => ({ ...own, count: Math.round((own.count * (count - 1)) / count) }));
-        return changed(put(batch, { tins, pieces }));
+        const fewer = withOneTinFewer(bodyOf(batch));
+        return fewer ? changed(put(batch, fewer)) : undefined;
       }
       case 'due': {
         const batch = byId.get(change.batch)!;

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import type { Batch } from '$core/orders';
+import type { Batch } from '$core/batches';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { addOrder, orderById, ordersDue } from '../../../src/lib/server/orders';
 import { markMade } from '../../../src/lib/server/ordersMade';

@@ -1,4 +1,4 @@
-import { batchSchema, type Batch } from '$core/orders';
+import { batchSchema, type Batch } from '$core/batches';
 import { BLOCKABLE } from '$core/time';
 import { isPeriod, MAX_WEEK_DAYS } from '$core/usecases';
 import {

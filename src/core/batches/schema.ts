@@ -9,7 +9,11 @@ const id = () => whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED);
 export const batchSchema = fields({
   slab: id(),
   tins: list(
-    fields({ tin: tinSchema, name: note(200), count: whole(1, 100).required(REQUIRED) }).required(REQUIRED),
+    fields({
+      ...{ tin: tinSchema, name: note(200), count: whole(1, 100).required(REQUIRED) },
+      /** Pieces of each type that one such tin gives, in the order of the batch's pieces. */
+      pieces: list(whole(0, MAX_PIECES).required(REQUIRED), 100),
+    }).required(REQUIRED),
     20,
     1,
   ).required(REQUIRED),
