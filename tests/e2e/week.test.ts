@@ -197,6 +197,41 @@ test('a week that cannot be met says why, and each way out can be applied', asyn
   await expect(page.getByRole('region', { name: 'Orders by due time' })).toContainText('Rush');
 });
 
+test('extra hours that are applied make the week less late', async ({ open, page, shop }) => {
+  test.slow();
+  const get = await page.request.put(`${shop.address}/api/shop`, { data: { revision: 1, settings: {} } });
+  const { latest, revision } = (await get.json()) as { latest?: { revision: number }; revision?: number };
+  const now = new Date();
+  const clock = (ms: number) => new Date(ms).toLocaleTimeString('en-GB', { timeZone: 'UTC' }).slice(0, 5);
+  // The shop is open for one hour, from three hours before the order is due tomorrow.
+  const due = new Date(Date.UTC(now.getUTCFullYear(), now.getUTCMonth(), now.getUTCDate() + 1, 15)).getTime();
+  const hours = [0, 1, 2, 3, 4, 5, 6].map((day) => ({
+    day,
+    from: clock(due - 3 * HOUR_MS),
+    to: clock(due - 1.5 * HOUR_MS),
+  }));
+  await json(
+    await page.request.put(`${shop.address}/api/shop`, {
+      data: { revision: latest?.revision ?? revision, settings: { hours, zone: 'UTC' } },
+    }),
+  );
+  await ordered(page, shop, 'Rye and treacle slice', 20, (due - Date.now()) / HOUR_MS, 'Rush');
+  await open('/week');
+  await page.getByRole('button', { name: 'Plan orders' }).click();
+  const risk = page.getByRole('region', { name: 'At risk' });
+  await expect(risk).toContainText('late', { timeout: 60_000 });
+  await planned(page);
+  const lateNow = await risk.getByRole('listitem').first().innerText();
+  const way = risk.locator('.way').filter({ hasText: 'Extra hours for Maker' }).first();
+  await way.getByRole('button', { name: 'Apply' }).click();
+  await expect(page.getByRole('region', { name: 'Blocked time' })).toContainText('Extra hours for Maker');
+  await planned(page);
+  await expect(async () => {
+    const late = (await risk.count()) === 0 ? '' : await risk.getByRole('listitem').first().innerText();
+    expect(late).not.toBe(lateNow);
+  }).toPass({ timeout: 30_000 });
+});
+
 test('a batch is moved by the keys, shown before it is let go, split, merged and removed', async ({
   open,
   page,

@@ -3,7 +3,7 @@
   import { Button, ProgressBar } from 'carbon-components-svelte';
   import { onDestroy, onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import { canMerge, mergedBatch, splitBatch, withOneTinFewer, type Batch } from '$core/batches';
+  import { canMerge, mergedBatch, splitBatch } from '$core/batches';
   import type { DueOrder } from '$core/orders';
   import type { Look } from '$core/classify';
   import type { WeekPlanStep, WeekWayOut } from '$core/usecases';
@@ -23,11 +23,12 @@
   import { ORDER_STATUS_NAMES } from '$wording/orders';
   import type { ProblemMessage } from '$wording/problems';
   import { BLOCKABLE_NAMES } from '$wording/schedule';
-  import { lateText, stillLateText, wayOutText } from '$wording/week';
+  import AtRisk from './AtRisk.svelte';
   import BatchCard from './BatchCard.svelte';
   import BlockTime from './BlockTime.svelte';
   import DayLists from './DayLists.svelte';
-  import { runningSteps } from './runningSteps';
+  import { applyChange, bodyOf, deleteBatch, pinStep, putBatch } from './weekChanges';
+  import { runningSteps, storedSteps } from './weekSteps';
   import { WeekBoard } from './weekBoard.svelte';
   import WeekStage from './WeekStage.svelte';
   import { midnights, type Space } from './weekView';
@@ -42,18 +43,7 @@
   );
   onDestroy(() => board.close());
 
-  /** Steps as they are stored, with their moments. */
-  const storedSteps = $derived(
-    data.batches
-      .filter(({ run }) => run === null)
-      .flatMap(({ placed }) => placed ?? [])
-      .map(({ start, end, uses, ...step }): WeekPlanStep => ({
-        ...step,
-        ...{ start: new Date(start), end: new Date(end) },
-        uses: uses.map(({ until, ...use }) => ({ ...use, ...(until ? { until: new Date(until) } : {}) })),
-      })),
-  );
-  const planned = $derived(board.plan?.steps ?? storedSteps);
+  const planned = $derived(board.plan?.steps ?? storedSteps(data.batches));
   const oven = $derived(workroomOf(data.shopOfWeek, data.asked.from, 1).ovens[0]?.name ?? 'oven');
   const steps = $derived([
     ...runningSteps(data.asked.running ?? [], data.people, oven),
@@ -65,7 +55,6 @@
     if (data.batches.some(({ run }) => run === null)) board.mend();
   });
 
-  const MAX_LATE = 4;
   const DAYS = 7;
   let week = $state(0);
   let isChanging = $state(false);
@@ -123,19 +112,25 @@
   const othersLike = (batch: StoredBatch) => toPlan.filter((other) => other.id !== batch.id && canMerge(batch, other));
 
   let problems: readonly ProblemMessage[] = $state.raw([]);
-  /** Makes a change, reloads the week and plans what it moves. */
-  async function changed(...answers: Promise<Answer<unknown>>[]) {
+  /** Waits for requests, and reloads the week. */
+  async function sent(answers: readonly Promise<Answer<unknown>>[]) {
     isChanging = true;
     const done = await Promise.all(answers);
     problems = done.flatMap((answer) => (answer.ok ? [] : answer.problems));
     await invalidateAll();
     isChanging = false;
+  }
+  /** Makes a change, and plans what it moves. */
+  async function changed(...answers: Promise<Answer<unknown>>[]) {
+    await sent(answers);
     board.mend();
   }
-  const bodyOf = ({ id: _id, revision: _revision, placed: _placed, run: _run, ...batch }: StoredBatch): Batch => batch;
-  const put = (batch: StoredBatch, change: Partial<Batch>) =>
-    ask('PUT', `/api/week/batches/${batch.id}`, { revision: batch.revision, ...bodyOf(batch), ...change });
-  const remove = ({ id, revision }: StoredBatch) => ask('DELETE', `/api/week/batches/${id}?revision=${revision}`);
+  /** Applies a change that helps. Only a new search makes use of it. */
+  async function apply({ change }: WeekWayOut) {
+    const { batches, orders, shopOfWeek } = data;
+    await sent(applyChange(change, { batches, orders, rack: shopOfWeek.rack ?? [] }));
+    board.search();
+  }
 
   let said = $state('');
   async function planOrders() {
@@ -155,9 +150,7 @@
   function pin(step: WeekPlanStep, at: Date) {
     board.preview = null;
     const batch = byId.get(step.batch);
-    if (!batch) return;
-    const others = (batch.pinned ?? []).filter((own) => own.step !== step.step);
-    void changed(put(batch, { pinned: [...others, { step: step.step, start: at.toISOString() }] }));
+    if (batch) void changed(pinStep(batch, step.step, at));
   }
   function onDays(batch: StoredBatch, by: number) {
     const first = planned.find((step) => step.batch === String(batch.id));
@@ -165,14 +158,14 @@
   }
   function split(batch: StoredBatch) {
     const halves = splitBatch(bodyOf(batch));
-    if (halves) void changed(put(batch, halves[0]), ask('POST', '/api/week/batches', { batches: [halves[1]] }));
+    if (halves) void changed(putBatch(batch, halves[0]), ask('POST', '/api/week/batches', { batches: [halves[1]] }));
   }
   const merge = (batch: StoredBatch, other: StoredBatch) =>
-    void changed(put(batch, mergedBatch(bodyOf(batch), bodyOf(other))), remove(other));
+    void changed(putBatch(batch, mergedBatch(bodyOf(batch), bodyOf(other))), deleteBatch(other));
   async function removeBatch(batch: StoredBatch) {
     if (!(await confirmation.ask(`Remove the batch of ${batchOf(String(batch.id)).name}?`, 'Remove'))) return;
     chosenId = null;
-    await changed(remove(batch));
+    await changed(deleteBatch(batch));
   }
   async function start(batch: StoredBatch) {
     isChanging = true;
@@ -180,41 +173,6 @@
     isChanging = false;
     if (answer.ok) await goto(`/runs/${answer.value.id}`);
     else problems = answer.problems;
-  }
-
-  /** Applies a change that helps. */
-  async function apply({ change }: WeekWayOut) {
-    switch (change.what) {
-      case 'hours':
-        return changed(ask('POST', '/api/week/hours', { person: change.person, from: change.from, to: change.to }));
-      case 'tin':
-        return changed(addTin(change.tin, change.count));
-      case 'fewer-tins': {
-        const batch = byId.get(change.batch)!;
-        const fewer = withOneTinFewer(bodyOf(batch));
-        return fewer ? changed(put(batch, fewer)) : undefined;
-      }
-      case 'due': {
-        const batch = byId.get(change.batch)!;
-        const due = change.due.toISOString();
-        const own = data.orders.filter((order) =>
-          (batch.orders ?? []).some(
-            ({ order: id, occurrence }) => id === order.id && (occurrence ?? '') === (order.occurrence ?? ''),
-          ),
-        );
-        return changed(put(batch, { due }), ...own.map((order) => moveOrder(order, due)));
-      }
-    }
-  }
-  async function addTin(name: string, count: number): Promise<Answer<unknown>> {
-    const tin = (data.shopOfWeek.rack ?? []).find((own) => own.name === name) as
-      { id?: number; count: number } | undefined;
-    if (tin?.id === undefined) return { ok: true, value: null };
-    return ask('PUT', `/api/tins/${tin.id}`, { ...tin, count: tin.count + count });
-  }
-  function moveOrder({ id, revision, occurrence, ...order }: DueOrder, due: string) {
-    const at = occurrence ? `?occurrence=${encodeURIComponent(occurrence)}` : '';
-    return ask('PUT', `/api/orders/${id}${at}`, { revision, ...(occurrence ? { due } : { ...order, due }) });
   }
 
   const resources = $derived<[string, string][]>([
@@ -329,29 +287,13 @@
     </div>
     <aside>
       {#if board.plan && board.plan.late.length > 0}
-        <section class="panel risk" aria-label="At risk">
-          <h2>At risk</h2>
-          <ul>
-            {#each board.plan.late.slice(0, MAX_LATE) as { batch, minutes, because } (batch)}
-              <li>
-                <b>{batchOf(batch).name}</b>, {minutes === null ? 'not planned' : `${formatDuration(minutes)} late`}.
-                <span class="quiet">{lateText(because, dates.weekTime)}.</span>
-              </li>
-            {/each}
-          </ul>
-          {#if board.plan.late.length > MAX_LATE}<p class="quiet">
-              and {board.plan.late.length - MAX_LATE} more batches
-            </p>{/if}
-          {#each board.waysOut as way (JSON.stringify(way.change))}
-            <div class="way">
-              <span
-                >{wayOutText(way.change, (id) => batchOf(id).name, dates.weekTime)}
-                <span class="quiet">{stillLateText(way.lateMinutes, formatDuration)}</span></span
-              >
-              <Button size="small" kind="ghost" disabled={isChanging} on:click={() => void apply(way)}>Apply</Button>
-            </div>
-          {/each}
-        </section>
+        <AtRisk
+          late={board.plan.late}
+          waysOut={board.waysOut}
+          nameOf={(id) => batchOf(id).name}
+          busy={isChanging}
+          onapply={(way) => void apply(way)}
+        />
       {/if}
       {#if chosen}
         <BatchCard
@@ -362,7 +304,7 @@
           others={othersLike(chosen)}
           busy={isChanging}
           ondays={(by) => onDays(chosen, by)}
-          onunpin={() => void changed(put(chosen, { pinned: [] }))}
+          onunpin={() => void changed(putBatch(chosen, { pinned: [] }))}
           onsplit={() => split(chosen)}
           onmerge={(other) => merge(chosen, other)}
           onremove={() => void removeBatch(chosen)}
@@ -472,12 +414,6 @@
     font-weight: 650;
   }
 
-  .risk {
-    background: var(--hot-ground);
-    border-left: 4px solid var(--hot);
-  }
-
-  .way,
   .order {
     display: flex;
     justify-content: space-between;

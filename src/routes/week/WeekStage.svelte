@@ -3,6 +3,7 @@
   import type { Look } from '$core/classify';
   import type { WeekPlanStep } from '$core/usecases';
   import { shopDates } from '$lib/format/shopDates';
+  import BarFace from './BarFace.svelte';
   import { bandsOf, shownHours, type Bar, type Space } from './weekView';
 
   interface Flag {
@@ -206,31 +207,8 @@
             }}
           >
             <title>{name}, {dates.weekTime(bar.from)} to {clock(bar.to)}</title>
-            {#if lane.kind === 'cold' || lane.kind === 'tins'}
-              {#each looks as look, i (i)}
-                <rect
-                  {x}
-                  y={y + (i * h) / looks.length}
-                  width={w}
-                  height={h / looks.length}
-                  fill="var(--{look})"
-                  class="face"
-                />
-              {/each}
-              <rect {x} {y} width={w} height={h} class="frame" />
-            {:else}
-              <rect {x} {y} width={Math.max(2, w)} height={h} class="body" />
-              {#each looks as look, i (i)}
-                <rect
-                  {x}
-                  y={y + (i * h) / looks.length}
-                  width={Math.min(6, Math.max(2, w))}
-                  height={h / looks.length}
-                  fill="var(--{look})"
-                />
-              {/each}
-              {#if isHands && h > 12}<text x={x + 10} y={y + h / 2 + 4}>{fitted(name, w - 14)}</text>{/if}
-            {/if}
+            <BarFace {x} {y} width={w} height={h} {looks} isFilled={lane.kind === 'cold' || lane.kind === 'tins'} />
+            {#if isHands && h > 12}<text x={x + 10} y={y + h / 2 + 4}>{fitted(name, w - 14)}</text>{/if}
           </g>
         {/each}
         {#each p.blocked.filter(({ resource }) => isOf(lane, resource)) as { id, from, to } (id)}
@@ -336,33 +314,22 @@
     outline: none;
   }
 
-  .body {
-    fill: color-mix(in srgb, var(--primary) 16%, var(--panel));
-    stroke: var(--rule-strong);
-    stroke-width: 0.8;
+  .bar {
+    --bar-fill: color-mix(in srgb, var(--primary) 16%, var(--panel));
+    --bar-line: var(--rule-strong);
+    --bar-line-width: 0.8;
   }
 
-  .hob .body,
-  .oven .body,
-  .mixer .body {
-    fill: color-mix(in srgb, var(--hot) 16%, var(--panel));
+  .hob,
+  .oven,
+  .mixer {
+    --bar-fill: color-mix(in srgb, var(--hot) 16%, var(--panel));
   }
 
-  .face {
-    fill-opacity: 0.75;
-  }
-
-  .frame {
-    fill: none;
-    stroke: var(--rule-strong);
-    stroke-width: 0.8;
-  }
-
-  .chosen .body,
-  .chosen .frame,
-  .bar:focus-visible .body {
-    stroke: var(--primary);
-    stroke-width: 2.4;
+  .chosen,
+  .bar:focus-visible {
+    --bar-line: var(--primary);
+    --bar-line-width: 2.4;
   }
 
   .held rect {

@@ -1,9 +1,7 @@
 import { dayText } from '$wording/schedule';
 import { stepTexts } from '$wording/steps';
 /** Heavy work done in threads (`pool.ts`): plain data in and out, each calling one function of the core. */
-import loader from 'highs';
 import { larderOf, type Ingredient } from '$core/larder';
-import { searchWeek } from '$core/week';
 import { heatRun } from '$core/heat';
 import type { PlaceStay } from '$core/setting';
 import { USUAL_LABELS, USUAL_SHOP, type Shop } from '$core/shop';
@@ -35,10 +33,6 @@ import {
   settingProblems,
   slabLog as slabLogOf,
   withoutAllergen,
-  batchesFor,
-  prepareWeek,
-  waysOutOf,
-  weekPlanOf,
   withTinsForOrder,
   workOf,
   type CutAnswer,
@@ -53,19 +47,13 @@ import {
   type LabelOptions,
   type Plan,
   type SlabPrice,
-  type BatchAnswer,
-  type BatchAsk,
-  type WeekAsk,
-  type WeekPlan,
-  type WeekWayOut,
   type WithoutAllergen,
 } from '$core/usecases';
 import { problem, type Read } from '$core/validation';
 import type { EvenWays, Reading, SurfaceTerms } from '$core/cut';
-import { bagged, mixedCut, type Bagged, type MixedAnswer, type SolveLinear, type SolveProgram } from '$core/fit';
-import { linearSolverOf } from '$lib/workers/linearSolver';
-import { solverOf } from '$lib/workers/solver';
+import { bagged, mixedCut, type Bagged, type MixedAnswer } from '$core/fit';
 import { larderIn } from './larderFile';
+import { linearSolver, programSolver as solve } from './solvers';
 import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
@@ -84,9 +72,6 @@ export interface SlabTask {
   readonly shop: Shop;
   readonly asked: PlanOptions;
 }
-
-let solver: Promise<SolveProgram> | null = null;
-const solve = () => (solver ??= loader().then(solverOf));
 
 /** Computes a plan, with tins chosen for an order. */
 export async function plan({ slab, ingredients, shop, asked }: SlabTask): Promise<Plan> {
@@ -119,7 +104,6 @@ export function even({
   return { ok: true, value: { ...found.value, surface: { terms, errorMm } } };
 }
 
-let linear: Promise<SolveLinear> | null = null;
 const USUAL_SECONDS = 8;
 
 /** Cuts several piece types from a slab, or from a sheet of some size. */
@@ -132,7 +116,7 @@ export async function mixed({
 }): Promise<MixedAnswer> {
   const { lengthMm = 0, widthMm = 0, kerfMm = 0, seconds = USUAL_SECONDS } = question;
   const kinds = kindsOf(question);
-  const solve = await (linear ??= loader().then(linearSolverOf));
+  const solve = await linearSolver();
   return of
     ? mixedSlab(of.slab, larderOf(of.ingredients), of.shop, of.asked, kinds, solve, seconds)
     : mixedCut({ lengthMm, widthMm, kerfMm, kinds }, solve, seconds);
@@ -327,67 +311,7 @@ export function runPlan({
   };
 }
 
-/** What is wanted of which slabs, with their ingredients and the shop. */
-export interface BatchesTask {
-  readonly asked: BatchAsk;
-  readonly ingredients: readonly Ingredient[];
-  readonly shop: Shop;
-}
-
-const BATCH_SECONDS = 4;
-
-/** Chooses batches for what is wanted. */
-export async function batches({ asked, ingredients, shop }: BatchesTask): Promise<Read<BatchAnswer>> {
-  const larder = larderOf(ingredients);
-  const problems = [...asked.slabs].flatMap(([id, slab]) =>
-    settingProblems(slab, larder, shop).map((wrong) => ({ ...wrong, path: `/slabs/${id}${wrong.path}` })),
-  );
-  if (problems.length > 0) return { ok: false, problems };
-  const solve = await (linear ??= loader().then(linearSolverOf));
-  return { ok: true, value: await batchesFor(asked, larder, shop, solve, BATCH_SECONDS) };
-}
-
-/** A week of batches, with their ingredients and the shop. */
-export interface WeekTask {
-  readonly asked: WeekAsk;
-  readonly ingredients: readonly Ingredient[];
-  readonly shop: Shop;
-  /** Time of the search. */
-  readonly seconds: number;
-  /** Whether a slab that cannot be planned is a problem, and not only a batch without steps. */
-  readonly isStrict?: boolean | undefined;
-}
-
-/** Share of the time of a search that is left for ways out, if something is late. */
-const SHARE_FOR_WAYS_OUT = 0.35;
-
-/** Plans a week in the time that is given. */
-export function week({
-  asked,
-  ingredients,
-  shop,
-  seconds,
-  isStrict = false,
-}: WeekTask): Read<WeekPlan & { waysOut: WeekWayOut[] }> {
-  const begun = performance.now();
-  const isUp = (share: number) => performance.now() - begun > seconds * 1000 * share;
-  const larder = larderOf(ingredients);
-  const problems = (isStrict ? asked.batches : []).flatMap(({ slab, tins }, i) =>
-    settingProblems(slab, larder, shop, { tins }).map((wrong) => ({
-      ...wrong,
-      path: `/batches/${i}${wrong.path}`,
-    })),
-  );
-  if (problems.length > 0) return { ok: false, problems };
-  const prepared = prepareWeek(asked, larder, shop);
-  const found = searchWeek(
-    prepared.question,
-    (_, { score }) => !isUp(score.lateMinutes > 0 || score.unplaced > 0 ? 1 - SHARE_FOR_WAYS_OUT : 1),
-  );
-  const isLate = found.score.lateMinutes > 0 || found.score.unplaced > 0;
-  const ways = isLate ? waysOutOf(prepared, found, () => isUp(1)) : [];
-  return { ok: true, value: { ...weekPlanOf(prepared, found), waysOut: ways } };
-}
+export { batches, week } from './week';
 
 /** Forecasts when a boil or a cooling reaches its target. */
 export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastRequest): Forecast {

@@ -1,4 +1,5 @@
 import type { RunningBatch, WeekPlanStep } from '$core/usecases';
+import type { StoredBatch } from '$lib/server/week';
 
 /** Returns what is left of runs in progress as steps of the stage. The first person is taken to do the work, in the first oven. */
 export const runningSteps = (
@@ -21,3 +22,14 @@ export const runningSteps = (
       })),
     })),
   );
+
+/** Returns the stored steps of batches that are not begun, with their moments. */
+export const storedSteps = (batches: readonly StoredBatch[]): WeekPlanStep[] =>
+  batches
+    .filter(({ run }) => run === null)
+    .flatMap(({ placed }) => placed ?? [])
+    .map(({ start, end, uses, ...step }) => ({
+      ...step,
+      ...{ start: new Date(start), end: new Date(end) },
+      uses: uses.map(({ until, ...use }) => ({ ...use, ...(until ? { until: new Date(until) } : {}) })),
+    }));
