@@ -15,6 +15,7 @@ test('working hours and people of the shop: set once, and every schedule uses th
   for (const day of ['Wednesday', 'Thursday', 'Friday', 'Saturday'])
     await page.getByRole('button', { name: `Remove ${day} 07:30 to 16:00` }).click();
   await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
+  await page.getByRole('tab', { name: 'Workroom' }).click();
   await page.getByLabel('Ovens').fill('0');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

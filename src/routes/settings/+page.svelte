@@ -13,6 +13,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';
   import { changedSettings } from './changed';
+  import Equipment from './Equipment.svelte';
   import Hours from './Hours.svelte';
   import SettingsConflict from './SettingsConflict.svelte';
   import ShownUnits from './ShownUnits.svelte';
@@ -59,7 +60,9 @@
     channels: 'channels',
     labels: 'labels',
     probes: 'room',
+    ovens: 'room',
     hours: 'hours',
+    people: 'hours',
     zone: 'hours',
   };
 
@@ -68,8 +71,8 @@
   const WRONG = 'main .bx--text-input--invalid, main [aria-invalid="true"]';
   /** Fields whose invalid texts do not start with the setting's name. */
   const LEAF_BY_FIELD: readonly (readonly [RegExp, Key])[] = [
-    [/^(altitude|room|humidity|probe)/, 'room'],
-    [/^(hours|hands|ovens|rings|fridge|freezer|day|from|to)/, 'hours'],
+    [/^(altitude|room|humidity|probe|oven|rings|mixers|boards|fridge|freezer)/, 'room'],
+    [/^(hours|hands|person|day|from|to)/, 'hours'],
     [/^(shop asks|least margin|tax|labour|watch|shop rejects|overhead|tariff|ladder|power)/, 'prices'],
     [/^(step|rate|name)/, 'shop'],
   ];
@@ -92,7 +95,7 @@
   /** Problems without a field. */
   const unplaced = $derived(
     problems.filter(
-      ({ path }) => path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours)\//.test(path),
+      ({ path }) => path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours|people)\//.test(path),
     ),
   );
   const otherCurrency = $derived(form.currency !== base.settings.currency);
@@ -227,7 +230,9 @@
               onvalue={(value) => value !== null && (form.scaleStepG = value)}
             />
             <ShownUnits shownIn={form.shownIn} onshop={take} />
-          {:else if key === 'room'}<Room shop={form} {typed} {problems} onshop={take} />
+          {:else if key === 'room'}
+            <Room shop={form} {typed} {problems} onshop={take} />
+            <Equipment shop={form} {typed} onshop={take} />
           {:else if key === 'hours'}<Hours shop={form} {typed} {problems} onshop={take} />
           {:else if key === 'prices'}
             <Prices shop={form} currency={base.settings.currency} {typed} {problems} onshop={take} />

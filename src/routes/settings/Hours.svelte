@@ -1,4 +1,4 @@
-<!-- Working hours, people, ovens and rings: the resources of a schedule. -->
+<!-- When the shop works: its hours, time zone and people. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '$core/shop';
@@ -52,20 +52,6 @@
       new Date(Date.UTC(2023, 0, 1 + day)),
     ),
   }));
-  const MEANS = [
-    ['hands', 'People'],
-    ['ovens', 'Ovens'],
-    ['ovenShelves', 'Shelves in each oven'],
-    ['ovenHeatUpMinutes', 'Oven heating, min'],
-    ['rings', 'Rings on the hob'],
-    ['mixers', 'Mixers'],
-    ['boards', 'Cutting boards'],
-  ] as const;
-  const COLD = [
-    ['fridgeMm2', 'Fridge shelves, cm²'],
-    ['freezerMm2', 'Freezer shelves, cm²'],
-  ] as const;
-  const MM2_PER_CM2 = 100;
   const hours = $derived(shop.hours ?? []);
   const spans = $derived(hours.map((hour, at) => ({ ...hour, at })));
   const set = (at: number, part: { from?: string; to?: string }) => onshop({ hours: replaced(hours, at, part) });
@@ -116,7 +102,7 @@
       {/if}
     </div>
   {/each}
-  <div class="four">
+  <div class="three">
     <Select
       size="sm"
       labelText="Time zone"
@@ -133,27 +119,14 @@
     >
       {#each LOCALES as locale (locale)}<SelectItem value={locale} text={exampleIn(locale)} />{/each}
     </Select>
-    {#each MEANS as [what, label] (what)}
-      <NumberField
-        {label}
-        value={shop[what] ?? USUAL_SHOP[what]}
-        limits={shopLimits(what)}
-        name={what}
-        {typed}
-        onvalue={(value) => value !== null && onshop({ [what]: Math.round(value) })}
-      />
-    {/each}
-    {#each COLD as [what, label] (what)}
-      <NumberField
-        {label}
-        value={shop[what] === undefined ? null : Math.round(shop[what] / MM2_PER_CM2)}
-        limits={{ min: 0, max: (shopLimits(what).max ?? 0) / MM2_PER_CM2 }}
-        name={what}
-        optional
-        {typed}
-        onvalue={(value) => onshop({ [what]: value === null ? undefined : Math.round(value * MM2_PER_CM2) })}
-      />
-    {/each}
+    <NumberField
+      label="People"
+      value={shop.hands ?? USUAL_SHOP.hands}
+      limits={shopLimits('hands')}
+      name="hands"
+      {typed}
+      onvalue={(value) => value !== null && onshop({ hands: Math.round(value) })}
+    />
   </div>
 </fieldset>
 <People {shop} {typed} {problems} {onshop} />
@@ -169,7 +142,7 @@
 
   .day {
     border-bottom: 1px solid var(--rule);
-    min-height: 2.4rem;
+    min-height: 2.2rem;
   }
 
   .name {
@@ -180,25 +153,17 @@
     width: 8.2rem;
   }
 
-  .four {
+  .three {
     display: grid;
-    grid-template-columns: repeat(10, 1fr);
+    grid-template-columns: 2fr 2fr 1fr;
     gap: 0.6rem;
     align-items: end;
     margin-top: 0.5rem;
   }
 
-  .four > :global(*) {
-    grid-column: span 2;
-  }
-
-  .four > :global(.bx--form-item:nth-child(-n + 2)) {
-    grid-column: span 5;
-  }
-
   @media (max-width: 759px) {
-    .four > :global(*) {
-      grid-column: span 5;
+    .three {
+      grid-template-columns: minmax(0, 1fr);
     }
   }
 </style>
