@@ -95,7 +95,8 @@
   /** Problems without a field. */
   const unplaced = $derived(
     problems.filter(
-      ({ path }) => path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours|people)\//.test(path),
+      ({ path }) =>
+        path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours|people)\//.test(path),
     ),
   );
   const otherCurrency = $derived(form.currency !== base.settings.currency);
