@@ -25,6 +25,7 @@ const ROOMS = [
   'time',
   'week',
   'run',
+  'stock',
   'logbook',
   'diagnose',
   'practice',

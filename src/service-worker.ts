@@ -3,7 +3,7 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 /**
- * Keeps the bench on the device: its pages as they were last loaded, and all that they are made of, so that it opens where the server does
+ * Keeps the bench on the device, with buying and stocktake: the pages as they were last loaded, and all that they are made of, so that it opens where the server does
  * not answer. Everything else goes to the server and nowhere else.
  */
 import { base, build, files, version } from '$service-worker';
@@ -12,7 +12,7 @@ const worker = self as unknown as ServiceWorkerGlobalScope;
 const SHELL = `knife-tray ${version}`;
 const PAGES = 'knife-tray pages';
 const PARTS = new Set([...build, ...files]);
-const BENCH = new RegExp(`^${base}/(?:bench|runs/\\d+)(?:/__data\\.json)?$`);
+const BENCH = new RegExp(`^${base}/(?:bench|runs/\\d+|stock/(?:buying|stocktake))(?:/__data\\.json)?$`);
 /** A network that hangs is as good as none, ms. */
 const PATIENCE_MS = 4000;
 

@@ -33,11 +33,16 @@
     ['/orders', 'Orders'],
     ['/week', 'Week'],
     ['/slabs', 'Slabs'],
-    ['/larder', 'Larder'],
+    ['/larder', 'Stock'],
     ['/prices', 'Prices'],
     ['/runs', 'Runs'],
     ['/settings', 'Settings'],
   ] as const;
+
+  /** Stock has pages of its own beside the larder. */
+  const STOCK = /^\/(larder|stock|lots)/;
+  const isIn = (path: string) =>
+    path === '/larder' ? STOCK.test(page.url.pathname) : page.url.pathname.startsWith(path);
 
   let night = $state(untrack(() => data.theme === 'night'));
   let keysShown = $state(false);
@@ -101,7 +106,7 @@
   {#if !data.isLocked}
     <HeaderNav aria-label="Main menu">
       {#each ROOMS as [path, name] (path)}
-        <HeaderNavItem href={path} text={name} isSelected={page.url.pathname.startsWith(path)} />
+        <HeaderNavItem href={path} text={name} isSelected={isIn(path)} />
       {/each}
     </HeaderNav>
   {/if}
@@ -121,12 +126,7 @@
     <SideNav ariaLabel="Main menu" expansionBreakpoint={NARROW_PX} bind:isOpen={menuOpen}>
       <SideNavItems>
         {#each ROOMS as [path, name] (path)}
-          <SideNavLink
-            href={path}
-            text={name}
-            isSelected={page.url.pathname.startsWith(path)}
-            on:click={() => (menuOpen = false)}
-          />
+          <SideNavLink href={path} text={name} isSelected={isIn(path)} on:click={() => (menuOpen = false)} />
         {/each}
       </SideNavItems>
     </SideNav>

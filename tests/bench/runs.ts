@@ -141,7 +141,7 @@ async function longLog(): Promise<string[]> {
     for (let i = 0; i < 5000; i++) {
       const { id: slabId, slab, plan, lists } = some[i % some.length]!;
       const begin = new Date(NOW - i * 3_600_000).toISOString();
-      const run = { slabId, version: 1, slab, begin, ingredients: [], shop };
+      const run = { slabId, version: 1, slab, begin, ingredients: [], shop, booksStock: false };
       const { id } = beginRun(db, run, () => ({ ...plan, begin, lot: `B${i}` }));
       addEvents(
         db,

@@ -27,7 +27,7 @@ test('leaving with unsaved changes, reloading, or typing something invalid loses
   await page.getByLabel('Rows').fill('about 4');
   await expect(page.getByText('such as 12, 1.5 or 1 1/2')).toBeVisible();
   await expect(page.getByText('1 field is invalid')).toBeVisible();
-  await page.getByRole('menuitem', { name: 'Larder' }).click();
+  await page.getByRole('menuitem', { name: 'Stock' }).click();
   await page.getByRole('heading', { name: 'Larder' }).waitFor();
   await open(`/slabs/${id}/cut`);
   await expect(page.getByLabel('Columns')).toHaveValue('5');

@@ -91,7 +91,7 @@ test('the weigh-out sheet fits one page of A4 and of Letter', async ({ open, pag
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByText('makes 584 g', { exact: true })).toBeVisible();
   await expect(page.getByText('Risk of burns: boiling sugar sticks to skin')).toBeVisible();
-  await expect(page.getByRole('menuitem', { name: 'Larder' })).toBeHidden();
+  await expect(page.getByRole('menuitem', { name: 'Stock' })).toBeHidden();
 });
 
 test('keys open the stations, and none works while typing', async ({ open, page, shop }) => {

@@ -26,13 +26,13 @@ export interface FromStock extends Wanted {
 /**
  * Takes pieces from stock first, the oldest first, as far as they keep beyond the due time by a margin. Earlier demands choose first.
  *
- * @returns what is taken, and what has to be made, in the order of due times
+ * @returns what is taken, what has to be made, in the order of due times, and what is left in stock
  */
 export function takenFromStock(
   wanted: readonly Wanted[],
   stock: readonly StockLot[],
   marginMs: number,
-): { readonly taken: readonly FromStock[]; readonly toMake: readonly Wanted[] } {
+): { readonly taken: readonly FromStock[]; readonly toMake: readonly Wanted[]; readonly left: readonly StockLot[] } {
   const left = [...stock].sort((a, b) => a.keepsUntilMs - b.keepsUntilMs).map((lot) => ({ ...lot }));
   const taken: FromStock[] = [];
   const toMake = [...wanted]
@@ -51,5 +51,5 @@ export function takenFromStock(
       }
       return need > 0 ? [{ ...want, pieces: need }] : [];
     });
-  return { taken, toMake };
+  return { taken, toMake, left: left.filter(({ pieces }) => pieces > 0) };
 }

@@ -27,6 +27,8 @@ export const LARDER_COLUMNS = [
   'grain_mm',
   'usable_percent',
   'held_g',
+  'keep_at_least_g',
+  'shelf',
   'label_name',
   'keeps_days_room',
   'keeps_days_fridge',
@@ -37,7 +39,8 @@ export const LARDER_COLUMNS = [
   'price',
   'priced_on',
   'currency',
+  'supplier',
 ] as const;
 
 /** Columns of the price table: one row per pack. */
-export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on', 'currency'] as const;
+export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on', 'currency', 'supplier'] as const;

@@ -40,6 +40,8 @@ const pack = fields({
   price: number(0, MAX_QUANTITY),
   pricedOn: daySchema,
   currency: currencySchema,
+  /** Who sells it. */
+  supplier: note(100),
 }).required(REQUIRED);
 
 /**
@@ -95,8 +97,12 @@ export const ingredientSchema = fields({
   labelName: note(200),
   /** Maximum shelf life of products made with it, days by place. */
   keepDays: fields({ room: days, fridge: days, freezer: days }),
-  /** Current stock. */
-  heldG: number(0, MAX_QUANTITY),
+  /** What is held: the sum of the ledger; what is sent counts as a stocktake. Less than nothing where more was used than was entered. */
+  heldG: number(-MAX_QUANTITY, MAX_QUANTITY),
+  /** Below this it is on the buying list by itself. */
+  keepAtLeastG: number(0, MAX_QUANTITY),
+  /** Where it stands, for stocktakes. */
+  shelf: note(60),
   /** Source of the figures. */
   source: note(500),
 });

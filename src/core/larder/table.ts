@@ -44,6 +44,7 @@ const NUMBERS = {
   grain_mm: 'grainMm',
   usable_percent: 'usablePercent',
   held_g: 'heldG',
+  keep_at_least_g: 'keepAtLeastG',
   pack_g: 'packs.massG',
   price: 'packs.price',
 } as const satisfies Partial<Record<(typeof LARDER_COLUMNS)[number], string>>;
@@ -137,6 +138,7 @@ function packFromRow(row: Row, { name, massG, price, day }: PackCells, old: Pack
     ...{ name, massG, price },
     pricedOn: day ?? before?.pricedOn,
     currency: currency || before?.currency,
+    supplier: cell(row, 'supplier') || old?.supplier,
   });
 }
 
@@ -202,6 +204,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
       grainMm: n.grain_mm ?? before?.grainMm,
       usablePercent: n.usable_percent ?? before?.usablePercent,
       heldG: n.held_g ?? before?.heldG,
+      keepAtLeastG: n.keep_at_least_g ?? before?.keepAtLeastG,
+      shelf: cell(row, 'shelf') || before?.shelf,
       labelName: cell(row, 'label_name') || before?.labelName,
       keepDays: Object.keys(keepDays).length > 0 ? { ...before?.keepDays, ...keepDays } : before?.keepDays,
       source: cell(row, 'source') || before?.source,
@@ -250,6 +254,8 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     grain_mm: figure(ingredient.grainMm),
     usable_percent: figure(ingredient.usablePercent),
     held_g: figure(ingredient.heldG),
+    keep_at_least_g: figure(ingredient.keepAtLeastG),
+    shelf: ingredient.shelf ?? '',
     label_name: ingredient.labelName ?? '',
     keeps_days_room: figure(ingredient.keepDays?.room),
     keeps_days_fridge: figure(ingredient.keepDays?.fridge),
@@ -260,6 +266,7 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     price: figure(pack?.price),
     priced_on: pack?.pricedOn ?? '',
     currency: pack?.currency ?? '',
+    supplier: pack?.supplier ?? '',
   };
 }
 
@@ -295,12 +302,13 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
 
 /** Returns the packs of an ingredient as rows of the price table. */
 export function priceRowsOf(ingredient: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
-  return (ingredient.packs ?? []).map(({ name, massG, price, pricedOn, currency = '' }) => ({
+  return (ingredient.packs ?? []).map(({ name, massG, price, pricedOn, currency = '', supplier = '' }) => ({
     ingredient: ingredient.name,
     pack: name,
     pack_g: String(massG),
     price: price === undefined ? '' : String(price),
     priced_on: pricedOn ?? '',
     currency,
+    supplier,
   }));
 }

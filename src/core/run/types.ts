@@ -68,6 +68,8 @@ export interface RunPlan {
   readonly layers: readonly RunLayer[];
   readonly pots: readonly RunPot[];
   readonly pieces: number;
+  /** Planned pieces by type; missing in runs from before types were recorded. */
+  readonly pieceTypes?: readonly { readonly kind: string | null; readonly count: number }[];
   readonly pieceG: number;
   readonly slabG: number;
   readonly trimG: number;

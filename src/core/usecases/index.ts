@@ -16,6 +16,7 @@ export * from './setting';
 export * from './cooling';
 export * from './timeline';
 export * from './batches';
+export * from './buying';
 export * from './week';
 export * from './weekPlan';
 export * from './weighOut';

@@ -4,6 +4,7 @@ import { endPointC, type Slab } from '../slab';
 import { targetHere } from '../sugar';
 import { stepsOf, type Activity } from '../time';
 import type { Plan } from './planned';
+import { soldKinds } from './price';
 import type { Day } from './timeline';
 
 const MINUTE_MS = 60_000;
@@ -41,6 +42,7 @@ export function runPlanOf(
   return {
     name: slab.name,
     ...{ version, lot, begin, means, pieces },
+    pieceTypes: soldKinds(planned.cut, shop).map(({ name, count }) => ({ kind: name, count })),
     pieceG: pieces > 0 ? piecesG / pieces : 0,
     slabG: planned.layers.reduce((sum, { massG }) => sum + massG, 0),
     trimG: planned.cut.trimG,

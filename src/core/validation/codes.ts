@@ -53,6 +53,14 @@ export interface ReasonFigures {
   'no-such-slab': None;
   'no-such-piece-type': { readonly kinds: Names };
   'no-such-assortment': None;
+  'no-such-ingredient': None;
+  'ingredient-or-slab': None;
+  'change-or-count': None;
+  'unit-of-ingredient': None;
+  'not-undoable': None;
+  'too-many-entries': { readonly max: number };
+  'batches-or-week': None;
+  'not-a-buying-range': { readonly days: number };
   // Typed numbers and quantities.
   'number-expected': None;
   'number-empty': None;

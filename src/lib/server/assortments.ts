@@ -1,7 +1,7 @@
 import type { Assortment, StoredAssortment } from '$core/orders';
 import { storedJson } from '$core/validation';
 import type { Db } from './db/open';
-import type { Changed } from './orders';
+import type { Changed } from './changed';
 
 /** Adds an assortment. */
 export function addAssortment(db: Db, assortment: Assortment): { readonly id: number; readonly revision: number } {

@@ -3,6 +3,7 @@ import { type Read } from '$core/validation';
 import type { Db } from './db/open';
 import { bringInOrders, planDemoWeek } from './demoOrders';
 import { bringInRuns, bringInToday } from './demoRuns';
+import { bringInStock } from './demoStock';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
 import { readIngredient, readShop, readTin } from './requests/kept';
@@ -32,7 +33,11 @@ function sound<T>(read: Read<T>): T {
 export async function bringInDemo(db: Db, now: string, withToday: boolean): Promise<void> {
   const slabs = db.transaction(() => {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
-    for (const ingredient of ingredients) saveIngredient(db, sound(readIngredient(ingredient)));
+    for (const ingredient of ingredients) {
+      const { heldG, ...facts } = sound(readIngredient(ingredient));
+      // What is on the shelf comes in with the stock.
+      saveIngredient(db, fresh && withToday ? facts : { ...facts, ...(heldG === undefined ? {} : { heldG }) });
+    }
     if (fresh) {
       importCsv(db, prices, 'prices', now.slice(0, 10));
       saveSettings(db, keptSettings(db).revision, sound(readShop(shop)));
@@ -43,6 +48,7 @@ export async function bringInDemo(db: Db, now: string, withToday: boolean): Prom
   })();
   await bringInRuns(db, slabs, now);
   if (!withToday) return;
+  bringInStock(db, slabs, now);
   bringInToday(db, slabs, now);
   bringInOrders(db, slabs, now);
   // The slabs can be seen meanwhile; a week that is opened before is planned by its page.

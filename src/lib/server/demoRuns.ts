@@ -66,10 +66,14 @@ export async function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: strin
     const begin = beginOf(past.daysAgo, now, shop.zone ?? 'UTC');
     let plan: RunPlan = { ...known.plan, begin };
     const { id: slabId, version, slab } = kept;
-    const run = beginRun(db, { slabId, version, slab, begin, ingredients: known.ingredients, shop }, (lot) => {
-      plan = { ...plan, lot };
-      return plan;
-    });
+    const run = beginRun(
+      db,
+      { slabId, version, slab, begin, ingredients: known.ingredients, shop, booksStock: false },
+      (lot) => {
+        plan = { ...plan, lot };
+        return plan;
+      },
+    );
     addEvents(db, run.id, pastEvents(past, plan, at));
   }
 }
@@ -87,7 +91,7 @@ export function bringInToday(db: Db, slabs: readonly KeptSlab[], now: string): v
     const { ingredients, plan: known } = planned(kept, db, shop);
     let plan: RunPlan = { ...known, begin };
     const { id: slabId, version, slab } = kept;
-    const run = beginRun(db, { slabId, version, slab, begin, ingredients, shop }, (lot) => {
+    const run = beginRun(db, { slabId, version, slab, begin, ingredients, shop, booksStock: true }, (lot) => {
       plan = { ...plan, lot };
       return plan;
     });

@@ -1,41 +1,18 @@
-import { shelfMsOf, type BatchAnswer, type WeekAsk } from '$core/usecases';
+import type { BatchAnswer, WeekAsk } from '$core/usecases';
 import { takenFromStock, type Batch, type StockLot, type Wanted } from '$core/batches';
-import { IS_CLOSED, neededFor, type DueOrder } from '$core/orders';
+import { IS_CLOSED, type DueOrder } from '$core/orders';
 import { USUAL_SHOP } from '$core/shop';
-import type { Slab } from '$core/slab';
 import type { Read } from '$core/validation';
-import { allAssortments } from './assortments';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { ordersDue, setStatus } from './orders';
 import { wholeShop } from './shop';
-import { slabById } from './slabs';
 import { runTask, type TaskDone } from './tasks/pool';
-import { addBatches, batchesDue } from './week';
+import { slabsNamed, stockFor, wantedBy } from './stockForOrders';
+import { addBatches } from './week';
 
 /** Statuses of orders whose pieces still have to be made. */
 const isToMake = ({ status }: DueOrder) => !IS_CLOSED[status] && status !== 'made' && status !== 'packed';
-
-/** Returns what orders want, for each of their due times. */
-export function wantedBy(db: Db, orders: readonly DueOrder[]): Wanted[] {
-  const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
-  return orders.flatMap(({ lines, due }) =>
-    neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => ({
-      ...{ slab, kind, pieces, dueMs: Date.parse(due) },
-      ...(grams > 0 ? { grams } : {}),
-    })),
-  );
-}
-
-/** Returns the slabs that are named, without those that were deleted. */
-export function slabsNamed(db: Db, ids: readonly number[]): Map<number, Slab> {
-  return new Map(
-    [...new Set(ids)].flatMap((id) => {
-      const slab = slabById(db, id)?.slab;
-      return slab ? [[id, slab] as const] : [];
-    }),
-  );
-}
 
 /** Returns which batches to make for what is wanted. Slabs that were deleted are named in the answer. */
 export async function chosenBatches(
@@ -61,21 +38,6 @@ export async function chosenBatches(
   );
 }
 
-/** Returns the pieces of batches that are planned or in progress, as stock from when they are due. */
-export function plannedStock(db: Db, now: Date): StockLot[] {
-  const batches = batchesDue(db, new Date(now.getTime() - 7 * 86_400_000).toISOString());
-  const slabs = slabsNamed(
-    db,
-    batches.map(({ slab }) => slab),
-  );
-  return batches.flatMap(({ slab, pieces, due }) =>
-    pieces.map(({ kind, count }) => ({
-      ...{ slab, kind: kind ?? null, pieces: count, fromMs: Date.parse(due) },
-      keepsUntilMs: Date.parse(due) + (slabs.has(slab) ? shelfMsOf(slabs.get(slab)!) : 0),
-    })),
-  );
-}
-
 /** What came of planning orders. */
 export interface OrdersPlanned {
   readonly added: readonly number[];
@@ -86,7 +48,7 @@ export interface OrdersPlanned {
 /** Adds batches for the open orders of a range, for what planned batches do not give already, and marks the orders as planned. */
 export async function planOrders(db: Db, from: Date, to: Date, now: Date): Promise<TaskDone<Read<OrdersPlanned>>> {
   const orders = ordersDue(db, { from, to }, now).filter(isToMake);
-  const done = await chosenBatches(db, wantedBy(db, orders), plannedStock(db, now), now);
+  const done = await chosenBatches(db, wantedBy(db, orders), stockFor(db, now), now);
   if (!done.ok) return done;
   if (!done.value.ok) return { ok: true, value: done.value };
   const answer = done.value.value;
@@ -153,7 +115,7 @@ export function missingFor(db: Db, orders: readonly DueOrder[], now: Date): { sl
     ...want,
     pieces: pieces + (grams > 0 ? 1 : 0),
   }));
-  const { toMake } = takenFromStock(wanted, plannedStock(db, now), 0);
+  const { toMake } = takenFromStock(wanted, stockFor(db, now), 0);
   const sums = new Map<number, number>();
   for (const { slab, pieces } of toMake) sums.set(slab, (sums.get(slab) ?? 0) + pieces);
   return [...sums].map(([slab, pieces]) => ({ slab, pieces }));

@@ -4,7 +4,8 @@ import type { WeekAsk, WeekPlan } from '$core/usecases';
 import type { Read } from '$core/validation';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import { chosenBatches, plannedStock, slabsNamed, wantedBy } from './fromOrders';
+import { chosenBatches } from './fromOrders';
+import { slabsNamed, stockFor, wantedBy } from './stockForOrders';
 import type { TaskDone } from './tasks/pool';
 import { plannedWeek, weekContext } from './weekPlan';
 
@@ -31,7 +32,7 @@ export async function inTime(
   now: Date,
 ): Promise<TaskDone<Read<InTime>>> {
   const wanted = wantedBy(db, [{ ...order, id: 0, revision: 0, name: '', status: 'open' }]);
-  const { toMake } = takenFromStock(wanted, plannedStock(db, now), 0);
+  const { toMake } = takenFromStock(wanted, stockFor(db, now), 0);
   const none = { isPlanned: true, readyAt: null, lateMinutes: 0, displaced: [] };
   if (toMake.length === 0) return { ok: true, value: { ok: true, value: none } };
   const chosen = await chosenBatches(db, toMake, [], now);

@@ -2,10 +2,12 @@ import { plainName, type Ingredient, type Larder, type Pack } from '$core/larder
 import { namesNeeded, type Scale, type Slab } from '$core/slab';
 import { storedJson } from '$core/validation';
 import { coinDigits } from '$core/cost';
+import { fromThousandths } from '$core/stock';
 import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 import { shopSettings } from './shop';
+import { countWhole, heldIngredients } from './stock';
 
 /** A larder ingredient; `revision` shows whether someone else has changed it. */
 export type StoredIngredient = Ingredient & { readonly id: number; readonly revision: number };
@@ -26,20 +28,34 @@ interface PackRow {
   readonly priceMinor: number | null;
   readonly pricedOn: string | null;
   readonly currency: string | null;
+  readonly supplier: string | null;
 }
 
 const ROWS =
   'SELECT id, revision, name, density_g_per_ml AS densityGPerMl, unit_mass_g AS unitMassG, facts FROM ingredient';
 const PACKS =
-  'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency FROM pack';
+  'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency, supplier FROM pack';
 
-/** Returns all ingredients with their packs, by name. */
+/** Returns all ingredients with their packs and what is held of them, by name. */
 export function allIngredients(db: Db): StoredIngredient[] {
   const rows = db.prepare<[], Row>(`${ROWS} ORDER BY plain_name`).all();
-  return withPacks(db, rows, db.prepare<[], PackRow>(`${PACKS} ORDER BY ingredient_id, position`).all());
+  const packs = db.prepare<[], PackRow>(`${PACKS} ORDER BY ingredient_id, position`).all();
+  return withHeld(db, withPacks(db, rows, packs));
 }
 
-/** Returns a page of ingredients whose name or alias contains a text, and their number. */
+/** Returns ingredients with what is held of them, g: the sum of the ledger, nothing where that is unknown. */
+export function withHeld(db: Db, ingredients: readonly StoredIngredient[]): StoredIngredient[] {
+  const held = heldIngredients(
+    db,
+    ingredients.map(({ id }) => id),
+  );
+  return ingredients.map((ingredient) => {
+    const own = held.get(ingredient.id);
+    return own ? { ...ingredient, heldG: fromThousandths(own.thousandths) } : ingredient;
+  });
+}
+
+/** Returns a page of ingredients whose name or alias contains a text, with what is held of them, and their number. */
 export function foundIngredients(
   db: Db,
   sought: string,
@@ -53,7 +69,7 @@ export function foundIngredients(
   const rows = db
     .prepare<unknown[], Row>(`${ROWS} ${where} ORDER BY plain_name LIMIT ? OFFSET ?`)
     .all([...bound, most, from]);
-  return { ingredients: withTheirPacks(db, rows), count };
+  return { ingredients: withHeld(db, withTheirPacks(db, rows)), count };
 }
 
 const MAX_NAMES = 20;
@@ -62,7 +78,8 @@ const DEEPEST = 20;
 
 /**
  * The ingredients that some names mean, by name or alias, with all that they are made of: what a slab needs of the larder. A name
- * that the larder does not have is left out; of several with one alias the first by name stands.
+ * that the larder does not have is left out; of several with one alias the first by name stands. What is held is not among it, so that plans
+ * do not change with every gram that is weighed.
  *
  * @param deepest how often what compounds are made of is followed
  */
@@ -99,6 +116,19 @@ export function larderNames(db: Db, sought: string): string[] {
   return foundIngredients(db, sought, 0, MAX_NAMES).ingredients.map(({ name }) => name);
 }
 
+/** Returns the ingredients of which a least amount is kept. */
+export const ingredientsKeptStocked = (db: Db): StoredIngredient[] =>
+  withTheirPacks(db, db.prepare<[], Row>(`${ROWS} WHERE json_extract(facts, '$.keepAtLeastG') IS NOT NULL`).all());
+
+/** Returns the names of all ingredients by their numbers. */
+export const ingredientNames = (db: Db): Map<number, string> =>
+  new Map(
+    db
+      .prepare<[], { id: number; name: string }>('SELECT id, name FROM ingredient')
+      .all()
+      .map(({ id, name }) => [id, name]),
+  );
+
 /** Returns the larder ingredients that slabs and a stock list need. */
 export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): readonly StoredIngredient[] {
   return ingredientsNamed(
@@ -132,7 +162,7 @@ function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): 
   const { currency: shops } = shopSettings(db);
   const coinsOf = coinsByCurrency();
   const packs = new Map<number, Pack[]>();
-  for (const { ingredientId, name, massG, priceMinor, pricedOn, currency } of packRows) {
+  for (const { ingredientId, name, massG, priceMinor, pricedOn, currency, supplier } of packRows) {
     const list = packs.get(ingredientId) ?? [];
     const priced = priceMinor !== null && currency !== null;
     list.push({
@@ -141,6 +171,7 @@ function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): 
       ...(priced ? { price: priceMinor / coinsOf(currency) } : {}),
       ...(pricedOn === null ? {} : { pricedOn }),
       ...(priced && currency !== shops ? { currency } : {}),
+      ...(supplier === null ? {} : { supplier }),
     });
     packs.set(ingredientId, list);
   }
@@ -170,7 +201,8 @@ export type SavedIngredient =
 /**
  * Adds or changes an ingredient.
  *
- * A price that differs from the last one of its pack goes into the pack's history, under its own day or today's.
+ * A price that differs from the last one of its pack goes into the pack's history, under its own day or today's. What is held goes into the
+ * ledger as a stocktake; left out, it stays as it is.
  *
  * @param at the ingredient to change and the revision that was read; left out for a new one
  * @param today YYYY-MM-DD
@@ -181,7 +213,7 @@ export function saveIngredient(
   at?: { id: number; revision: number },
   today = new Date().toISOString().slice(0, 10),
 ): SavedIngredient {
-  const { name, densityGPerMl = null, unitMassG = null, packs = [], ...facts } = ingredient;
+  const { name, densityGPerMl = null, unitMassG = null, packs = [], heldG, ...facts } = ingredient;
   forgetReads(db, 'larder');
   const row = { name, plainName: plainName(name), densityGPerMl, unitMassG, facts: JSON.stringify(facts) };
   return db
@@ -199,6 +231,7 @@ export function saveIngredient(
           .run(row);
         putNames(db, Number(lastInsertRowid), ingredient);
         putPacks(db, Number(lastInsertRowid), packs, today);
+        takeHeld(db, { id: Number(lastInsertRowid), name }, heldG);
         return { ok: true, id: Number(lastInsertRowid) };
       }
       const { changes } = db
@@ -207,13 +240,20 @@ export function saveIngredient(
            density_g_per_ml = :densityGPerMl, unit_mass_g = :unitMassG, facts = :facts
            WHERE id = :id AND revision = :revision`,
         )
-        .run({ ...row, ...at });
+        .run({ ...row, id: at.id, revision: at.revision });
       if (changes === 0) return { ok: false, reason: 'changed-elsewhere' };
       putNames(db, at.id, ingredient);
       putPacks(db, at.id, packs, today);
+      takeHeld(db, { id: at.id, name }, heldG);
       return { ok: true, id: at.id };
     })
     .immediate();
+}
+
+/** Enters what is held as a stocktake of now. */
+function takeHeld(db: Db, ingredient: { readonly id: number; readonly name: string }, heldG: number | undefined): void {
+  // Less than nothing cannot be counted: such a figure was read from the ledger, and stays.
+  if (heldG !== undefined && heldG >= 0) countWhole(db, ingredient, heldG, new Date().toISOString());
 }
 
 export type Removed = { readonly ok: true } | { readonly ok: false; readonly reason: 'gone' | 'changed-elsewhere' };
@@ -260,7 +300,7 @@ function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: s
   const coinsOf = coinsByCurrency();
   db.prepare('DELETE FROM pack WHERE ingredient_id = ?').run(ingredientId);
   const insert = db.prepare(
-    'INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, priced_on, currency) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    'INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, priced_on, currency, supplier) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
   );
   const last = db.prepare<
     [number, string],
@@ -274,7 +314,7 @@ function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: s
      ON CONFLICT (ingredient_id, pack_name, priced_on, currency)
      DO UPDATE SET price_minor = excluded.price_minor, mass_g = excluded.mass_g`,
   );
-  packs.forEach(({ name, massG, price, pricedOn, currency = shops }, position) => {
+  packs.forEach(({ name, massG, price, pricedOn, currency = shops, supplier }, position) => {
     const minor = price === undefined ? null : Math.round(price * coinsOf(currency));
     const before = last.get(ingredientId, name);
     const moved =
@@ -283,7 +323,7 @@ function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: s
     // A new price under the day of the old one counts from today.
     const isNew = moved && (pricedOn === undefined || pricedOn === before?.pricedOn);
     const day = minor === null ? null : isNew ? today : (pricedOn ?? null);
-    insert.run(ingredientId, position, name, massG, minor, day, minor === null ? null : currency);
+    insert.run(ingredientId, position, name, massG, minor, day, minor === null ? null : currency, supplier || null);
     if (minor !== null && moved) note.run(ingredientId, name, massG, minor, day ?? today, currency);
   });
 }

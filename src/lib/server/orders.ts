@@ -8,8 +8,10 @@ import {
   type StoredOrder,
 } from '$core/orders';
 import { storedJson } from '$core/validation';
+import type { Changed } from './changed';
 import type { Db } from './db/open';
 import { wholeShop } from './shop';
+import { bookOrder, orderKey } from './stockOfOrders';
 
 interface Row {
   readonly id: number;
@@ -27,13 +29,22 @@ const orderIn = ({ id, revision, document }: Row): StoredOrder => ({
 const inUtc = (moment: string) => new Date(moment).toISOString();
 const stored = (order: Order): Order => ({ ...order, due: inUtc(order.due) });
 
+/** Books what a single order hands over. Of a standing order each occurrence is booked. */
+function bookSingle(db: Db, id: number, { status = 'open', lines, repeat }: Order): void {
+  if (repeat === undefined) bookOrder(db, orderKey(id), { status, lines }, new Date().toISOString());
+}
+
 /** Adds an order. */
 export function addOrder(db: Db, given: Order): { readonly id: number; readonly revision: number } {
   const order = stored(given);
-  const { lastInsertRowid } = db
-    .prepare('INSERT INTO customer_order (name, due, status, repeats, document) VALUES (?, ?, ?, ?, ?)')
-    .run(order.name, order.due, order.status ?? 'open', order.repeat ? 1 : 0, JSON.stringify(order));
-  return { id: Number(lastInsertRowid), revision: 1 };
+  const add = () => {
+    const { lastInsertRowid } = db
+      .prepare('INSERT INTO customer_order (name, due, status, repeats, document) VALUES (?, ?, ?, ?, ?)')
+      .run(order.name, order.due, order.status ?? 'open', order.repeat ? 1 : 0, JSON.stringify(order));
+    bookSingle(db, Number(lastInsertRowid), order);
+    return { id: Number(lastInsertRowid), revision: 1 };
+  };
+  return db.inTransaction ? add() : db.transaction(add).immediate();
 }
 
 /** Returns an order by its number, or `null`. */
@@ -41,9 +52,6 @@ export function orderById(db: Db, id: number): StoredOrder | null {
   const row = db.prepare<[number], Row>(`${COLUMNS} WHERE id = ? AND deleted_at IS NULL`).get(id);
   return row ? orderIn(row) : null;
 }
-
-/** Result of a change: done with the new revision, gone, or changed by somebody else meanwhile. */
-export type Changed = { readonly revision: number } | 'gone' | 'changed';
 
 /** Replaces an order. */
 export function changeOrder(db: Db, id: number, revision: number, given: Order): Changed {
@@ -56,8 +64,9 @@ export function changeOrder(db: Db, id: number, revision: number, given: Order):
            WHERE id = ? AND revision = ? AND deleted_at IS NULL`,
         )
         .run(order.name, order.due, order.status ?? 'open', order.repeat ? 1 : 0, JSON.stringify(order), id, revision);
-      if (done.changes === 1) return { revision: revision + 1 };
-      return orderById(db, id) ? 'changed' : 'gone';
+      if (done.changes === 0) return orderById(db, id) ? 'changed' : 'gone';
+      bookSingle(db, id, order);
+      return { revision: revision + 1 };
     })
     .immediate();
 }
@@ -93,6 +102,9 @@ export function changeOccurrence(
         `INSERT INTO order_occurrence (order_id, occurrence, document) VALUES (?, ?, ?)
          ON CONFLICT (order_id, occurrence) DO UPDATE SET document = excluded.document`,
       ).run(id, at, JSON.stringify(next));
+      const order = orderById(db, id)!;
+      const { status = order.status, lines = order.lines } = next;
+      bookOrder(db, orderKey(id, at), { status, lines }, new Date().toISOString());
       return { revision: revision + 1 };
     })
     .immediate();

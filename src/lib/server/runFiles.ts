@@ -58,11 +58,15 @@ export function addFromFiles(
         ingredients: ingredients as readonly Ingredient[],
         shop: { ...wholeShop(db), ...shop } as Shop,
       };
-      const made = beginRun(db, { slabId, version: 1, slab, begin: plan.begin, ...reckoned }, (lot) => ({
-        ...plan,
-        lot,
-        version: 1,
-      }));
+      const made = beginRun(
+        db,
+        { slabId, version: 1, slab, begin: plan.begin, ...reckoned, booksStock: false },
+        (lot) => ({
+          ...plan,
+          lot,
+          version: 1,
+        }),
+      );
       addEvents(db, made.id, events);
       for (const { lot, id, jpeg } of photos)
         if (lot === plan.lot && !photoProblem(jpeg)) addPhoto(db, made.id, id, jpeg);

@@ -5,6 +5,7 @@ import type { Shop } from '$core/shop';
 import type { Slab } from '$core/slab';
 import { storedJson } from '$core/validation';
 import type { Db } from './db/open';
+import { bookRun } from './stockOfRuns';
 
 /** A run when it was started. */
 export interface StoredRun {
@@ -35,6 +36,8 @@ export interface NewRun {
   readonly begin: string;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
+  /** Whether what it uses and makes goes into the ledger of stock: not for runs that are read from files. */
+  readonly booksStock: boolean;
 }
 
 /** Notifies followers of a run. */
@@ -61,7 +64,7 @@ function freeLot(db: Db, day: string): string {
  */
 export function beginRun(
   db: Db,
-  { slabId, version, slab, begin, ingredients, shop }: NewRun,
+  { slabId, version, slab, begin, ingredients, shop, booksStock }: NewRun,
   planOf: (lot: string) => RunPlan,
 ): { readonly id: number; readonly lot: string } {
   return db
@@ -69,11 +72,13 @@ export function beginRun(
       const lot = freeLot(db, begin.slice(0, 10));
       const { lastInsertRowid } = db
         .prepare(
-          'INSERT INTO run (slab_id, version, lot, begun_at, plan, document, context) VALUES (?, ?, ?, ?, ?, ?, ?)',
+          `INSERT INTO run (slab_id, version, lot, begun_at, plan, document, context, books_stock)
+           VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
         )
         .run(
           ...[slabId, version, lot, begin],
           ...[planOf(lot), slab, { ingredients, shop }].map((part) => JSON.stringify(part)),
+          booksStock ? 1 : 0,
         );
       return { id: Number(lastInsertRowid), lot };
     })
@@ -203,7 +208,7 @@ export interface Added {
 }
 
 /**
- * Adds events to a run in one transaction; events with known ids change nothing.
+ * Adds events to a run in one transaction, and books what they use and make; events with known ids change nothing.
  *
  * @returns null where the run holds as much as one may, and nothing was added
  */
@@ -216,6 +221,7 @@ export function addEvents(db: Db, runId: number, events: readonly RunEvent[]): A
       const insert = db.prepare('INSERT OR IGNORE INTO run_event (run_id, id, at, body) VALUES (?, ?, ?, ?)');
       let count = 0;
       for (const event of events) count += insert.run(runId, event.id, event.at, JSON.stringify(event)).changes;
+      if (count > 0) bookRun(db, runId, events);
       const last = db
         .prepare<[number], number>('SELECT coalesce(max(sequence), 0) FROM run_event WHERE run_id = ?')
         .pluck()
@@ -259,6 +265,13 @@ export const finishedRuns = (db: Db, ids: readonly number[]): number[] =>
     .prepare<[string], number>(
       `SELECT run.id FROM run WHERE run.id IN (SELECT value FROM json_each(?)) AND ${endedBy("'finished'")} AND NOT ${IS_STOPPED}`,
     )
+    .pluck()
+    .all(JSON.stringify(ids));
+
+/** Returns those of some runs that book what they use and make. */
+export const bookedRuns = (db: Db, ids: readonly number[]): number[] =>
+  db
+    .prepare<[string], number>('SELECT id FROM run WHERE books_stock = 1 AND id IN (SELECT value FROM json_each(?))')
     .pluck()
     .all(JSON.stringify(ids));
 

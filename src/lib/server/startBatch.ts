@@ -89,7 +89,15 @@ export async function startBatch(db: Db, id: number, begin: Date): Promise<Respo
       if (batchById(db, id)?.run !== null) return refusal('batch-begun');
       const run = beginRun(
         db,
-        { slabId: batch.slab, version: kept.version, slab, begin: begin.toISOString(), ingredients, shop },
+        {
+          slabId: batch.slab,
+          version: kept.version,
+          slab,
+          begin: begin.toISOString(),
+          ingredients,
+          shop,
+          booksStock: true,
+        },
         planFor,
       );
       beginBatch(db, id, run.id);

@@ -7,6 +7,7 @@
 
   import ListFind from '$lib/ui/ListFind.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
+  import StockNav from '$lib/ui/StockNav.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import IngredientDialog from './IngredientDialog.svelte';
   import TableDialog from './TableDialog.svelte';
@@ -42,6 +43,7 @@
     <Button size="field" on:click={() => (editing = { ingredient: null })}>Add an ingredient</Button>
   </div>
 
+  <StockNav />
   {#if data.all === 0}
     <div class="panel">
       <EmptyState title="The larder is empty">

@@ -55,7 +55,9 @@
       .split(',')
       .map((name) => name.trim())
       .filter(Boolean);
-    const sent = { ...form, aliases: names };
+    // What is in stock goes along only if it was counted here: the bench may have used some meanwhile.
+    const { heldG, ...rest } = form;
+    const sent = { ...rest, aliases: names, ...(heldG === facts.heldG ? {} : { heldG }) };
     saving = true;
     const answer = start
       ? await ask('PUT', `/api/larder/${id}`, { revision, ingredient: sent })
@@ -141,10 +143,29 @@
       optional
       {countable}
       value={form.heldG}
-      limits={larderLimits('heldG')}
+      limits={{ ...larderLimits('heldG'), min: 0 }}
       name="held"
       {typed}
       onvalue={(value) => set({ heldG: value ?? undefined })}
+    />
+    <NumberField
+      label="Keep at least"
+      quantity="mass"
+      optional
+      {countable}
+      value={form.keepAtLeastG}
+      limits={larderLimits('keepAtLeastG')}
+      name="least"
+      helper="Below this it is on the buying list"
+      {typed}
+      onvalue={(value) => set({ keepAtLeastG: value ?? undefined })}
+    />
+    <TextInput
+      size="sm"
+      labelText="Shelf"
+      maxlength={60}
+      value={form.shelf ?? ''}
+      on:input={(event) => set({ shelf: String(event.detail ?? '') || undefined })}
     />
     <NumberField
       label="Grain height when scattered"

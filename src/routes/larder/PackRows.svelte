@@ -66,6 +66,13 @@
       {typed}
       onvalue={(day) => set(at, { pricedOn: day ?? undefined })}
     />
+    <TextInput
+      size="sm"
+      labelText="Supplier"
+      value={pack.supplier ?? ''}
+      maxlength={100}
+      on:input={(event) => set(at, { supplier: String(event.detail ?? '') || undefined })}
+    />
     <Button kind="ghost" size="small" disabled={at === 0} on:click={() => first(at)}>Move to top</Button>
     <Button kind="ghost" size="small" on:click={() => onpacks(packs.filter((_, i) => i !== at) as Pack[])}
       >Remove</Button
@@ -77,7 +84,7 @@
 <style>
   .pack {
     display: grid;
-    grid-template-columns: 5fr 2.4fr 2.2fr 3.4fr max-content max-content;
+    grid-template-columns: 4.4fr 2.4fr 2fr 3.4fr 2.8fr max-content max-content;
     gap: 0.4rem;
     align-items: end;
     margin-bottom: 0.5rem;

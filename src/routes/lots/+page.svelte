@@ -4,6 +4,7 @@
   import { shopDates } from '$lib/format/shopDates';
   import ListFind from '$lib/ui/ListFind.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
+  import StockNav from '$lib/ui/StockNav.svelte';
 
   let { data } = $props();
   const dates = $derived(shopDates());
@@ -14,6 +15,7 @@
 
 <div class="page">
   <div class="page-head"><h1>Lots</h1></div>
+  <StockNav />
   <ListFind path="/lots" label="Lot number of an ingredient or a label" sought={data.lot} />
   {#if data.lot !== '' && data.into.length + data.own.length === 0}
     <div class="panel">

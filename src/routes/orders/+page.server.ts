@@ -4,6 +4,7 @@ import { database } from '$lib/server/db';
 import { ordersDue } from '$lib/server/orders';
 import { pricedPage } from '$lib/server/pricesOf';
 import { slabNames } from '$lib/server/slabs';
+import { allocatedPieces } from '$lib/server/stockForOrders';
 
 /** Time after which the page comes without the prices that are still being calculated, ms. */
 const PATIENCE_MS = 600;
@@ -24,6 +25,9 @@ export async function load({ url }) {
   return {
     orders: isAll ? orders : orders.filter(({ status }) => !IS_CLOSED[status]),
     isAll,
+    allocated: allocatedPieces(db, orders, new Date(now)).flatMap(({ order: { id, occurrence }, lots, wanted }) =>
+      lots.length > 0 ? [{ id, occurrence, wanted, lots: lots.map(({ lot = '', pieces }) => ({ lot, pieces })) }] : [],
+    ),
     closed: orders.filter(({ status }) => IS_CLOSED[status]).length,
     slabs: slabNames(db).map(({ id, name }) => ({ id, name })),
     assortments: allAssortments(db),

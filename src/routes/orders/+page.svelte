@@ -46,6 +46,14 @@
         return orderLineText(line, found?.name ?? null);
       })
       .join('; ');
+  /** Pieces on the shelf that an order gets, by lot, with how many it needs. */
+  function shelfText({ id, occurrence }: DueOrder): string {
+    const own = data.allocated.find((one) => one.id === id && one.occurrence === occurrence);
+    if (!own) return '';
+    const pieces = own.lots.reduce((sum, lot) => sum + lot.pieces, 0);
+    const lots = own.lots.map(({ lot, pieces }) => `${pieces} from ${lot || 'stock without a lot'}`).join(', ');
+    return `In stock: ${pieces} of ${own.wanted}, ${lots}`;
+  }
   function valueText({ lines, channel }: DueOrder): string {
     const { coins, unknown } = orderValue(lines, priceBookOf(data, data.shop, channel));
     if (unknown === lines.length) return '-';
@@ -164,6 +172,7 @@
                 <b>{order.name}</b>{#if order.channel}<span class="quiet">, {order.channel}</span>{/if}
               </p>
               <p class="lines">{linesText(order)}</p>
+              {#if shelfText(order)}<p class="quiet figures">{shelfText(order)}</p>{/if}
               {#if order.note}<p class="quiet">{order.note}</p>{/if}
               <p class="value figures">{valueText(order)}</p>
               <div class="hold no-print">

@@ -63,6 +63,14 @@ const SENTENCES: Sentences = {
       ? 'This slab is cut into one kind of piece'
       : `This slab has no such piece type. ${anyOf(kinds)}`,
   'no-such-assortment': 'This assortment does not exist any more. Choose another',
+  'no-such-ingredient': 'The larder has no ingredient of this name. Add it to the larder first',
+  'ingredient-or-slab': 'Give either an ingredient or a slab',
+  'change-or-count': 'Give either a change, or what was counted in a stocktake',
+  'unit-of-ingredient': 'Ingredients are held in g',
+  'batches-or-week': 'Give either batches or a week',
+  'not-a-buying-range': ({ days }) => `Give an end after the beginning, at most ${days} days later`,
+  'too-many-entries': ({ max }) => `Send at most ${max} entries at once`,
+  'not-undoable': 'This entry is undone already, or was made by a run or an order. Change that instead',
 
   'number-expected': 'Enter a number such as 12, 1.5 or 1 1/2',
   'number-empty': 'Enter a number',

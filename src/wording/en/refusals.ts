@@ -148,6 +148,7 @@ export const LESS_WORK = {
   even: 'Ask for fewer pieces',
   mixed: 'Ask for fewer piece types',
   bags: 'Weigh fewer shards at once',
+  buying: 'Ask for fewer batches',
   setting: 'Use fewer or thinner layers',
   heat: 'Send fewer or thinner layers, or a shorter time',
   price: 'Use fewer or thinner layers, or fewer kinds of tin',

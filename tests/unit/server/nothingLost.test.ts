@@ -48,7 +48,7 @@ const event = (n: number, part: object = { kind: 'note', text: `note ${n}` }): R
 const jpeg = (n: number) => Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, n >> 8, n & 255]);
 
 function begin(db: Db, slabId: number) {
-  const context = { slabId, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop };
+  const context = { slabId, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop, booksStock: false };
   return beginRun(
     db,
     context,

@@ -129,15 +129,15 @@ test('a statement is prepared once, and one that returns a single column stays a
 });
 
 test('a written value is read again, and what a transaction rolls back is not remembered', () => {
-  const names = () => ingredientsNamed(db, ['fudge base']).map(({ heldG }) => heldG);
+  const names = () => ingredientsNamed(db, ['fudge base']).map(({ densityGPerMl }) => densityGPerMl);
   assert.deepEqual(names(), []);
-  saveIngredient(db, { name: 'fudge base', heldG: 1 });
+  saveIngredient(db, { name: 'fudge base', densityGPerMl: 1 });
   assert.deepEqual(names(), [1]);
   assert.throws(
     () =>
       db.transaction(() => {
         const [base] = ingredientsNamed(db, ['fudge base']);
-        saveIngredient(db, { name: 'fudge base', heldG: 2 }, base);
+        saveIngredient(db, { name: 'fudge base', densityGPerMl: 2 }, base);
         assert.deepEqual(names(), [2]);
         throw new Error('taken back');
       })(),

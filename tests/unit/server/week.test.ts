@@ -52,10 +52,14 @@ test('a batch is changed only with its revision, and not once it is begun', () =
   assert.equal(changeBatch(db, id, 1, batch()), 'changed');
   assert.equal(changeBatch(db, 999, 1, batch()), 'gone');
   assert.equal(batchById(db, id)!.due, '2026-12-05T09:00:00.000Z');
-  const run = beginRun(db, { slabId: rye, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop }, (lot) => ({
-    ...runPlanFor(ryeSlice),
-    lot,
-  }));
+  const run = beginRun(
+    db,
+    { slabId: rye, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop, booksStock: true },
+    (lot) => ({
+      ...runPlanFor(ryeSlice),
+      lot,
+    }),
+  );
   beginBatch(db, id, run.id);
   assert.equal(removeBatch(db, id, 3, NOW), 'begun');
   assert.deepEqual(removeBatch(db, addBatches(db, [batch()])[0]!, 1, NOW), { revision: 1 });
@@ -90,10 +94,14 @@ test('an order is made when all its batches are finished, one date of a standing
     batch({ orders: [{ order: single }] }),
   ]) as [number, number];
   const finish = (id: number, n: number) => {
-    const run = beginRun(db, { slabId: rye, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop }, (lot) => ({
-      ...runPlanFor(ryeSlice),
-      lot,
-    }));
+    const run = beginRun(
+      db,
+      { slabId: rye, version: 1, slab: ryeSlice, begin: NOW, ingredients: [], shop, booksStock: true },
+      (lot) => ({
+        ...runPlanFor(ryeSlice),
+        lot,
+      }),
+    );
     beginBatch(db, id, run.id);
     addEvents(db, run.id, [{ id: `00000000-0000-4000-8000-00000000000${n}`, at: NOW, kind: 'finished' }]);
   };

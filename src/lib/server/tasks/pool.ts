@@ -76,6 +76,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   timeline: false,
   runPlan: false,
   batches: true,
+  buying: true,
   week: true,
   forecast: false,
   method: false,

@@ -1,11 +1,12 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { chosenBatches, wantedBy } from '$lib/server/fromOrders';
+import { chosenBatches } from '$lib/server/fromOrders';
 import { readBody, refused } from '$lib/server/http';
 import { ordersDue } from '$lib/server/orders';
 import { demandOf, missingProblems, readBatchesRequest, stockOf, unknownSlabs } from '$lib/server/requests/batches';
 import { tinsNamed } from '$lib/server/requests/week';
 import { wholeShop } from '$lib/server/shop';
+import { shelfFor, wantedBy } from '$lib/server/stockForOrders';
 import { AHEAD_DAYS } from '$lib/server/weekPlan';
 
 const DAY_MS = 86_400_000;
@@ -14,7 +15,7 @@ const DAY_MS = 86_400_000;
 export async function POST({ request }) {
   const body = await readBody(request, readBatchesRequest);
   if (!body.ok) return body.response;
-  const { orders, demand, stock = [], tins } = body.value;
+  const { orders, demand, stock, tins } = body.value;
   const db = database();
   const now = new Date();
   const rack = wholeShop(db).rack ?? [];
@@ -32,7 +33,9 @@ export async function POST({ request }) {
     const { tin: asked } = tins![i]!;
     return { name: typeof asked === 'string' ? asked : '', tin, count };
   });
-  const done = await chosenBatches(db, wanted, stockOf(stock), now, own ?? rack);
+  // For orders the shop's own stock counts, unless another is given.
+  const held = stock ? stockOf(stock) : orders ? shelfFor(db, now) : [];
+  const done = await chosenBatches(db, wanted, held, now, own ?? rack);
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const { batches, fromStock, leftOver, cost, bound, proven, missing } = done.value.value;

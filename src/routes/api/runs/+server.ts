@@ -25,7 +25,10 @@ export async function POST({ request }) {
   });
   if (!planned.ok) return planned.response;
   const { planFor, ingredients, shop } = planned.value;
-  return json(beginRun(db, { slabId, version: kept.version, slab, begin, ingredients, shop }, planFor), {
-    status: 201,
-  });
+  return json(
+    beginRun(db, { slabId, version: kept.version, slab, begin, ingredients, shop, booksStock: true }, planFor),
+    {
+      status: 201,
+    },
+  );
 }

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { changeAssortment, removeAssortment } from '$lib/server/assortments';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused } from '$lib/server/http';
-import type { Changed } from '$lib/server/orders';
+import type { Changed } from '$lib/server/changed';
 import { readRevision, revisionIn } from '$lib/server/requests/kept';
 import { assortmentProblems, readAssortment } from '$lib/server/requests/orders';
 

@@ -2,7 +2,8 @@ import { json } from '@sveltejs/kit';
 import { isMoment, type Problem } from '$core/validation';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused, refusedWith } from '$lib/server/http';
-import { changeOccurrence, changeOrder, orderById, removeOrder, type Changed } from '$lib/server/orders';
+import type { Changed } from '$lib/server/changed';
+import { changeOccurrence, changeOrder, orderById, removeOrder } from '$lib/server/orders';
 import { readRevision, revisionIn } from '$lib/server/requests/kept';
 import { orderProblems, readOccurrence, readOrderBody } from '$lib/server/requests/orders';
 

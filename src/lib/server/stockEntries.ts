@@ -1,0 +1,115 @@
+import { coinDigits } from '$core/cost';
+import { inThousandths, type StockEntry } from '$core/stock';
+import { problem, type Problem } from '$core/validation';
+import type { Db } from './db/open';
+import { forgetReads } from './db/reads';
+import { ingredientsNamed, saveIngredient, type StoredIngredient } from './larder';
+import type { SentEntry } from './requests/stock';
+import { shopSettings } from './shop';
+import { slabById } from './slabs';
+import { addEntry, undoEntry, type EntryFacts, type StockOf } from './stock';
+
+/** What came of entries: numbers of new and known ones, and what is wrong with the others. */
+export interface EntriesAdded {
+  readonly added: number;
+  readonly known: number;
+  readonly problems: readonly Problem[];
+}
+
+interface Resolved {
+  readonly of: StockOf;
+  readonly name: string;
+  readonly ingredient: StoredIngredient | null;
+}
+
+/** Returns what an entry is of, or what is wrong with its names. */
+function resolved(db: Db, { of, lot = of.lot ?? '', unit }: StockEntry, at: string): Resolved | Problem {
+  if (of.ingredient !== undefined) {
+    const [own] = ingredientsNamed(db, [of.ingredient], 0);
+    if (!own) return problem(`${at}/of/ingredient`, 'no-such-ingredient');
+    if (unit !== 'g') return problem(`${at}/unit`, 'unit-of-ingredient');
+    return { of: { ingredient: own.id, lot }, name: own.name, ingredient: own };
+  }
+  const kept = slabById(db, of.slab!);
+  if (!kept) return problem(`${at}/of/slab`, 'no-such-slab');
+  return { of: { slab: of.slab!, kind: of.kind ?? '', lot, unit }, name: kept.slab.name, ingredient: null };
+}
+
+/**
+ * Adds entries of the ledger, each once by its id. Entries that cannot be added are named and do not hold up the others, so that a device that was
+ * offline is never stuck.
+ */
+export function addStockEntries(db: Db, entries: readonly SentEntry[]): EntriesAdded {
+  const { currency } = shopSettings(db);
+  return db
+    .transaction((): EntriesAdded => {
+      let [added, known] = [0, 0];
+      const problems: Problem[] = [];
+      for (const { path: at, entry } of entries) {
+        if (db.prepare('SELECT 1 FROM stock_entry WHERE id = ?').get(entry.id)) {
+          known += 1;
+          continue;
+        }
+        if (entry.undoes !== undefined) {
+          if (undoEntry(db, entry.id, entry.undoes)) added += 1;
+          else problems.push(problem(`${at}/undoes`, 'not-undoable'));
+          continue;
+        }
+        const place = resolved(db, entry, at);
+        if ('code' in place) {
+          problems.push(place);
+          continue;
+        }
+        if (place.ingredient && entry.counted === undefined) openLedger(db, place.ingredient, entry.at);
+        const { price, pack, supplier, note } = entry;
+        const facts: EntryFacts = {
+          ...(price === undefined ? {} : { price, currency }),
+          ...(pack ? { pack } : {}),
+          ...(supplier ? { supplier } : {}),
+          ...(note ? { note } : {}),
+        };
+        addEntry(db, {
+          ...{ id: entry.id, of: place.of, name: place.name, why: entry.why, at: entry.at, facts },
+          change:
+            entry.counted === undefined ? inThousandths(entry.change!) : { counted: inThousandths(entry.counted) },
+          keepsUntil: entry.keepsUntil ?? null,
+        });
+        if (place.ingredient && entry.why === 'delivery') takePrice(db, place.ingredient, entry);
+        added += 1;
+      }
+      if (added > 0) forgetReads(db, 'larder');
+      return { added, known, problems };
+    })
+    .immediate();
+}
+
+/** What runs used before anybody entered stock came from shelves that were never counted: it is set to nothing before the first entry. */
+function openLedger(db: Db, { id, name }: StoredIngredient, at: string): void {
+  const lots = db
+    .prepare<[number], { lot: string; sum: number; byHand: number }>(
+      `SELECT lot, sum(change_thousandths) AS sum, max(run_id IS NULL) AS byHand FROM stock_entry WHERE ingredient_id = ? GROUP BY lot`,
+    )
+    .all(id);
+  if (lots.some(({ byHand }) => byHand === 1)) return;
+  for (const { lot, sum } of lots)
+    if (sum !== 0) addEntry(db, { of: { ingredient: id, lot }, name, change: -sum, why: 'count', at });
+}
+
+/** Takes the price of a delivery as the new price of the pack that was delivered, with its history. */
+function takePrice(db: Db, { id, revision, ...ingredient }: StoredIngredient, entry: StockEntry): void {
+  const { pack: name, price, change = 0, at } = entry;
+  const packs = ingredient.packs ?? [];
+  const p = name === undefined ? -1 : packs.findIndex((own) => own.name === name);
+  const pack = packs[p];
+  if (!pack || price === undefined || change <= 0) return;
+  const coins = 10 ** coinDigits(shopSettings(db).currency);
+  const each = Math.round((price / (change / pack.massG)) * coins) / coins;
+  const { currency: _currency, ...rest } = pack;
+  const next = { ...rest, price: each, pricedOn: at.slice(0, 10) };
+  saveIngredient(
+    db,
+    { ...ingredient, packs: packs.map((own, i) => (i === p ? next : own)) },
+    { id, revision },
+    at.slice(0, 10),
+  );
+}
