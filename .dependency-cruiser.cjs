@@ -26,6 +26,7 @@ const ROOMS = [
   'week',
   'run',
   'stock',
+  'market',
   'logbook',
   'diagnose',
   'practice',

@@ -60,7 +60,7 @@ async function fill(address: string): Promise<void> {
   }
 }
 
-async function timesOf(address: string, path: string): Promise<string> {
+export async function timesOf(address: string, path: string): Promise<string> {
   for (let i = 0; i < 20; i++) await send(address, path, {});
   const times: number[] = [];
   for (let i = 0; i < REQUESTS; i++) {

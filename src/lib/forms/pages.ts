@@ -13,5 +13,5 @@ export function pageAddress(path: string, sought: string, page: number): string 
   if (sought.trim() !== '') asked.set('find', sought.trim());
   if (page > 1) asked.set('page', String(page));
   const query = asked.toString();
-  return query === '' ? path : `${path}?${query}`;
+  return query === '' ? path : `${path}${path.includes('?') ? '&' : '?'}${query}`;
 }

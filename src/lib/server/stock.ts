@@ -214,41 +214,40 @@ export interface HeldIngredient {
   readonly lots: readonly HeldLot[];
 }
 
-interface LotRow {
+interface LotRow extends HeldLot {
   readonly ingredient: number;
-  readonly lot: string;
-  readonly thousandths: number;
-  readonly keepsUntil: string | null;
 }
 
+/** Lots of ingredients that hold something, now or at a moment. */
+const LOTS_NOW = `SELECT ingredient_id AS ingredient, lot, thousandths, keeps_until AS keepsUntil FROM stock_held
+  WHERE ingredient_id > 0 AND thousandths <> 0`;
+const LOTS_THEN = `SELECT ingredient_id AS ingredient, lot, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil
+  FROM stock_entry WHERE ingredient_id IS NOT NULL AND at <= ? GROUP BY ingredient_id, lot HAVING sum(change_thousandths) <> 0`;
+
 /**
- * Returns what is held of ingredients, the oldest lot first. Ingredients that nobody has ever delivered or counted are left out: what is held of
- * them is unknown, though runs have used some.
+ * Returns what is held of ingredients, by lot. Ingredients that nobody has ever delivered or counted are left out: what is held of them is
+ * unknown, though runs have used some.
  *
  * @param ids all where left out
- * @param until ISO 8601; entries after it do not count
+ * @param until ISO 8601 in UTC; entries after it do not count
  */
-export function heldIngredients(db: Db, ids?: readonly number[], until = '~'): Map<number, HeldIngredient> {
-  const [where, values] = ids
-    ? ['AND ingredient_id IN (SELECT value FROM json_each(?))', [JSON.stringify(ids)]]
-    : ['', []];
-  const rows = db
-    .prepare<unknown[], LotRow & { byHand: number }>(
-      `SELECT ingredient_id AS ingredient, lot, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil,
-         max(run_id IS NULL) AS byHand
-       FROM stock_entry WHERE ingredient_id IS NOT NULL ${where} AND at <= ? GROUP BY ingredient_id, lot`,
-    )
-    .all(...values, until);
-  const known = new Set(rows.filter(({ byHand }) => byHand === 1).map(({ ingredient }) => ingredient));
-  const held = new Map<number, HeldIngredient>();
-  for (const { ingredient, lot, thousandths, keepsUntil } of rows) {
-    if (!known.has(ingredient)) continue;
-    const before = held.get(ingredient) ?? { ingredient, thousandths: 0, lots: [] };
-    held.set(ingredient, {
-      ingredient,
-      thousandths: before.thousandths + thousandths,
-      lots: thousandths === 0 ? before.lots : [...before.lots, { lot, thousandths, keepsUntil }],
-    });
+export function heldIngredients(db: Db, ids?: readonly number[], until?: string): Map<number, HeldIngredient> {
+  const among = ids ? 'AND ingredient_id IN (SELECT value FROM json_each(?))' : '';
+  const values = ids ? [JSON.stringify(ids)] : [];
+  const rows =
+    until === undefined
+      ? db.prepare<unknown[], LotRow>(`${LOTS_NOW} ${among}`).all(...values)
+      : db.prepare<unknown[], LotRow>(LOTS_THEN).all(until);
+  const known = db
+    .prepare<unknown[], number>(`SELECT ingredient_id FROM stock_known WHERE 1 ${among}`)
+    .pluck()
+    .all(...values);
+  const held = new Map(known.map((ingredient) => [ingredient, { ingredient, thousandths: 0, lots: [] as HeldLot[] }]));
+  for (const { ingredient, ...lot } of rows) {
+    const own = held.get(ingredient);
+    if (!own) continue;
+    own.thousandths += lot.thousandths;
+    own.lots.push(lot);
   }
   return held;
 }
@@ -260,16 +259,22 @@ export interface HeldPieces extends HeldLot {
   readonly unit: StockUnit;
 }
 
-/** Returns the pieces that are held, by slab, piece type and lot. Lots of nothing are left out; less than nothing is shown. */
-export function heldPieces(db: Db, until = '~', slab?: number): HeldPieces[] {
-  const [where, values] = slab === undefined ? ['', []] : ['AND slab_id = ?', [slab]];
-  return db
-    .prepare<unknown[], HeldPieces>(
-      `SELECT slab_id AS slab, kind, lot, unit, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil
-       FROM stock_entry WHERE slab_id IS NOT NULL ${where} AND at <= ? GROUP BY slab_id, kind, lot, unit
-       HAVING sum(change_thousandths) <> 0 ORDER BY slab_id, keepsUntil, lot`,
-    )
-    .all(...values, until);
+const PIECES_NOW = `SELECT slab_id AS slab, kind, lot, unit, thousandths, keeps_until AS keepsUntil FROM stock_held
+  WHERE ingredient_id = 0 AND thousandths <> 0`;
+const PIECES_THEN = `SELECT slab_id AS slab, kind, lot, unit, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil
+  FROM stock_entry WHERE slab_id IS NOT NULL AND at <= ? GROUP BY slab_id, kind, lot, unit HAVING sum(change_thousandths) <> 0`;
+
+/**
+ * Returns the pieces that are held, by slab, piece type and lot. Lots of nothing are left out; less than nothing is shown.
+ *
+ * @param until ISO 8601 in UTC; entries after it do not count
+ */
+export function heldPieces(db: Db, until?: string, slab?: number): HeldPieces[] {
+  const order = 'ORDER BY slab_id, keepsUntil, lot';
+  if (until !== undefined) return db.prepare<[string], HeldPieces>(`${PIECES_THEN} ${order}`).all(until);
+  return slab === undefined
+    ? db.prepare<[], HeldPieces>(`${PIECES_NOW} ${order}`).all()
+    : db.prepare<[number], HeldPieces>(`${PIECES_NOW} AND slab_id = ? ${order}`).all(slab);
 }
 
 /** Returns what a run or an order has booked of something so far, by lot; what was taken is positive. */

@@ -85,14 +85,13 @@ export function addStockEntries(db: Db, entries: readonly SentEntry[]): EntriesA
 
 /** What runs used before anybody entered stock came from shelves that were never counted: it is set to nothing before the first entry. */
 function openLedger(db: Db, { id, name }: StoredIngredient, at: string): void {
+  if (db.prepare('SELECT 1 FROM stock_known WHERE ingredient_id = ?').get(id)) return;
   const lots = db
-    .prepare<[number], { lot: string; sum: number; byHand: number }>(
-      `SELECT lot, sum(change_thousandths) AS sum, max(run_id IS NULL) AS byHand FROM stock_entry WHERE ingredient_id = ? GROUP BY lot`,
+    .prepare<[number], { lot: string; sum: number }>(
+      'SELECT lot, thousandths AS sum FROM stock_held WHERE ingredient_id = ? AND thousandths <> 0',
     )
     .all(id);
-  if (lots.some(({ byHand }) => byHand === 1)) return;
-  for (const { lot, sum } of lots)
-    if (sum !== 0) addEntry(db, { of: { ingredient: id, lot }, name, change: -sum, why: 'count', at });
+  for (const { lot, sum } of lots) addEntry(db, { of: { ingredient: id, lot }, name, change: -sum, why: 'count', at });
 }
 
 /** Takes the price of a delivery as the new price of the pack that was delivered, with its history. */

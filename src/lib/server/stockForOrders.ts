@@ -13,15 +13,17 @@ import { batchesDue } from './week';
 const DAY_MS = 86_400_000;
 const PIECE = 1000;
 
+/** Returns what an order wants by its due time. */
+const wantsOf = ({ lines, due }: DueOrder, assortments: Parameters<typeof neededFor>[1]): Wanted[] =>
+  neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => ({
+    ...{ slab, kind, pieces, dueMs: Date.parse(due) },
+    ...(grams > 0 ? { grams } : {}),
+  }));
+
 /** Returns what orders want, for each of their due times. */
 export function wantedBy(db: Db, orders: readonly DueOrder[]): Wanted[] {
   const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
-  return orders.flatMap(({ lines, due }) =>
-    neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => ({
-      ...{ slab, kind, pieces, dueMs: Date.parse(due) },
-      ...(grams > 0 ? { grams } : {}),
-    })),
-  );
+  return orders.flatMap((order) => wantsOf(order, assortments));
 }
 
 /** Returns the slabs that are named, without those that were deleted. */
@@ -92,14 +94,19 @@ export interface Allocated {
 
 /** Divides the pieces on the shelf among open orders, the earliest due first, from the oldest lots that keep until then. */
 export function allocatedPieces(db: Db, orders: readonly DueOrder[], now: Date): Allocated[] {
-  let left: readonly StockLot[] = heldStock(db, now);
+  const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
+  const left = new Map<number, readonly StockLot[]>();
+  for (const lot of heldStock(db, now)) left.set(lot.slab, [...(left.get(lot.slab) ?? []), lot]);
   return [...orders]
     .filter(({ status }) => !IS_CLOSED[status])
     .sort((a, b) => Number(isReserved(b)) - Number(isReserved(a)) || (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
     .map((order) => {
-      const wants = wantedBy(db, [order]);
-      const { taken, left: rest } = takenFromStock(wants, left, 0);
-      left = rest;
-      return { order, lots: taken, wanted: wants.reduce((sum, { pieces }) => sum + pieces, 0) };
+      const wants = wantsOf(order, assortments);
+      const lots = wants.flatMap((want) => {
+        const { taken, left: rest } = takenFromStock([want], left.get(want.slab) ?? [], 0);
+        if (taken.length > 0) left.set(want.slab, rest);
+        return taken;
+      });
+      return { order, lots, wanted: wants.reduce((sum, { pieces }) => sum + pieces, 0) };
     });
 }

@@ -1,4 +1,5 @@
-import { IS_CLOSED } from '$core/orders';
+import { IS_CLOSED, type DueOrder } from '$core/orders';
+import { pageOf } from '$lib/forms/pages';
 import { allAssortments } from '$lib/server/assortments';
 import { database } from '$lib/server/db';
 import { ordersDue } from '$lib/server/orders';
@@ -9,6 +10,7 @@ import { allocatedPieces } from '$lib/server/stockForOrders';
 /** Time after which the page comes without the prices that are still being calculated, ms. */
 const PATIENCE_MS = 600;
 const DAY_MS = 86_400_000;
+const MOST = 40;
 /** How far back open orders are looked for, and how far ahead all of them, days. */
 const BACK_DAYS = 30;
 const AHEAD_DAYS = 28;
@@ -21,9 +23,14 @@ export async function load({ url }) {
   const from = new Date(now - BACK_DAYS * DAY_MS);
   const to = new Date(now + AHEAD_DAYS * DAY_MS);
   const orders = ordersDue(db, { from, to }, new Date(now));
+  const shown = isAll ? orders : orders.filter(({ status }) => !IS_CLOSED[status]);
+  // What is late stands first; the rest by its due time.
+  const isLate = ({ due, status }: DueOrder) => !IS_CLOSED[status] && Date.parse(due) < now;
+  const sorted = [...shown].sort((a, b) => Number(isLate(b)) - Number(isLate(a)));
+  const { from: start } = pageOf(url, MOST);
   const { list } = await pricedPage(db, 0, PATIENCE_MS);
   return {
-    orders: isAll ? orders : orders.filter(({ status }) => !IS_CLOSED[status]),
+    ...{ orders: sorted.slice(start, start + MOST), start, most: MOST, count: shown.length },
     isAll,
     allocated: allocatedPieces(db, orders, new Date(now)).flatMap(({ order: { id, occurrence }, lots, wanted }) =>
       lots.length > 0 ? [{ id, occurrence, wanted, lots: lots.map(({ lot = '', pieces }) => ({ lot, pieces })) }] : [],

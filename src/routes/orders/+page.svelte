@@ -1,8 +1,8 @@
 <!-- Orders by due time: what is late first, each with its status; a new order beside them. -->
 <script lang="ts">
-  import { Button, FileUploaderButton, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { IS_CLOSED, ORDER_STATUSES, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
+  import { IS_CLOSED, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
   import { ask, csv } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
   import { money } from '$lib/format/money';
@@ -11,10 +11,12 @@
   import { shopDates } from '$lib/format/shopDates';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import Notice from '$lib/ui/Notice.svelte';
+  import Pager from '$lib/ui/Pager.svelte';
   import WaitFor from '$lib/ui/WaitFor.svelte';
-  import { ORDER_STATUS_NAMES, orderLineText } from '$wording/orders';
+  import { orderLineText } from '$wording/orders';
   import type { ProblemMessage } from '$wording/problems';
   import { orderablesOf, priceBookOf } from './orderBook';
+  import OrderCard from './OrderCard.svelte';
   import OrderEntry from './OrderEntry.svelte';
 
   let { data } = $props();
@@ -22,9 +24,10 @@
   const dates = $derived(shopDates());
   const all = $derived(orderablesOf(data));
   const now = Date.now();
+  /** Orders that are late for longer are not put into a calendar. */
+  const BACK_MS = 30 * 86_400_000;
   const isLate = ({ due, status }: DueOrder) => !IS_CLOSED[status] && Date.parse(due) < now;
-  /** What is late stands first; the rest by its due time. */
-  const orders = $derived([...data.orders].sort((a, b) => Number(isLate(b)) - Number(isLate(a))));
+  const orders = $derived(data.orders);
   const keyOf = ({ id, occurrence = '' }: DueOrder) => `${id} ${occurrence}`;
 
   let changing: DueOrder | null = $state.raw(null);
@@ -99,14 +102,19 @@
     wrongRows = answer.ok ? [] : answer.problems;
     await invalidateAll();
   }
-  const chosen = (event: Event) => (event.target as HTMLSelectElement).value as OrderStatus;
-  function takeCalendar() {
+  /** Saves all open orders as a calendar, not only those of this page. */
+  async function takeCalendar() {
+    const answer = await ask<{ orders: DueOrder[] }>('GET', '/api/orders');
+    problems = answer.ok ? [] : answer.problems;
+    if (!answer.ok) return;
     const text = calendarOfOrders(
-      orders.map((order) => ({
-        title: `${order.name}: ${linesText(order)}`,
-        due: new Date(order.due),
-        note: order.note ?? '',
-      })),
+      answer.value.orders
+        .filter(({ status, due }) => !IS_CLOSED[status] && Date.parse(due) > now - BACK_MS)
+        .map((order) => ({
+          title: `${order.name}: ${linesText(order)}`,
+          due: new Date(order.due),
+          note: order.note ?? '',
+        })),
     );
     if (text) saveText(text, 'text/calendar', 'orders.ics');
   }
@@ -119,7 +127,9 @@
     <h1>Orders</h1>
     <div class="acts">
       <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
-      <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={takeCalendar}>Add to calendar</Button>
+      <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => void takeCalendar()}
+        >Add to calendar</Button
+      >
       <FileUploaderButton
         size="small"
         kind="ghost"
@@ -162,44 +172,26 @@
         {/if}
         <ul class="orders">
           {#each orders as order (keyOf(order))}
-            <li class="panel" class:late={isLate(order)}>
-              <p class="due figures">
-                <b>{dates.moment(Date.parse(order.due))}</b>
-                {#if isLate(order)}<b class="harm">late</b>{/if}
-                {#if order.repeat}<span class="quiet">standing order</span>{/if}
-              </p>
-              <p class="who">
-                <b>{order.name}</b>{#if order.channel}<span class="quiet">, {order.channel}</span>{/if}
-              </p>
-              <p class="lines">{linesText(order)}</p>
-              {#if shelfText(order)}<p class="quiet figures">{shelfText(order)}</p>{/if}
-              {#if order.note}<p class="quiet">{order.note}</p>{/if}
-              <p class="value figures">{valueText(order)}</p>
-              <div class="hold no-print">
-                <Select
-                  size="sm"
-                  hideLabel
-                  labelText="Status of the order for {order.name}"
-                  selected={order.status}
-                  on:change={(event) => void setStatus(order, chosen(event))}
-                >
-                  {#each ORDER_STATUSES as status (status)}
-                    <SelectItem value={status} text={ORDER_STATUS_NAMES[status]} />
-                  {/each}
-                </Select>
-                <Button
-                  size="small"
-                  kind="ghost"
-                  on:click={() => ((changing = order), (problems = []), (theirs = null))}
-                  >Change<span class="unseen"> the order for {order.name}</span></Button
-                >
-                <Button size="small" kind="ghost" on:click={() => void remove(order)}
-                  >Delete<span class="unseen"> the order for {order.name}</span></Button
-                >
-              </div>
-            </li>
+            <OrderCard
+              {order}
+              isLate={isLate(order)}
+              lines={linesText(order)}
+              value={valueText(order)}
+              onShelf={shelfText(order)}
+              onstatus={(status) => void setStatus(order, status)}
+              onchange={() => ((changing = order), (problems = []), (theirs = null))}
+              onremove={() => void remove(order)}
+            />
           {/each}
         </ul>
+        <Pager
+          path={data.isAll ? '/orders?all=yes' : '/orders'}
+          sought=""
+          from={data.start}
+          most={data.most}
+          count={data.count}
+          all={data.count}
+        />
         <p class="no-print">
           {#if data.isAll}<a href="/orders">Only open orders</a>
           {:else if data.closed > 0}<a href="/orders?all=yes"
@@ -251,82 +243,9 @@
     gap: 0.6rem;
   }
 
-  .orders li {
-    display: grid;
-    grid-template-columns: 11rem minmax(0, 1fr) auto;
-    gap: 0.1rem 0.8rem;
-    padding: 0.6rem 0.9rem;
-    border-left: 4px solid var(--primary);
-  }
-
-  .orders li.late {
-    border-left-color: var(--harm);
-  }
-
-  .due {
-    grid-row: 1 / span 3;
-    display: grid;
-    align-content: start;
-    gap: 0.2rem;
-  }
-
-  .lines,
-  .orders .quiet {
-    grid-column: 2;
-  }
-
-  .due .quiet,
-  .who .quiet {
-    grid-column: auto;
-  }
-
-  .value {
-    grid-column: 3;
-    grid-row: 1;
-    font-weight: 650;
-    text-align: right;
-  }
-
-  .hold {
-    grid-column: 2 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem;
-    align-items: center;
-    margin-top: 0.2rem;
-  }
-
-  .hold :global(.bx--select) {
-    width: 9rem;
-  }
-
-  .harm {
-    color: var(--harm);
-  }
-
   @media (max-width: 900px) {
     .both {
       grid-template-columns: minmax(0, 1fr);
-    }
-
-    .orders li {
-      grid-template-columns: minmax(0, 1fr) auto;
-    }
-
-    .due {
-      grid-row: auto;
-      grid-column: 1;
-    }
-
-    .who,
-    .lines,
-    .orders .quiet,
-    .hold {
-      grid-column: 1 / -1;
-    }
-
-    .value {
-      grid-column: 2;
     }
   }
 

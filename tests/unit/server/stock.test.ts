@@ -248,3 +248,16 @@ test("the moment of an entry is the server's: a device that is behind is correct
     [minute(10), minute(20), minute(30)],
   );
 });
+
+test('what is held now is the sum of all entries, of every lot', () => {
+  const now = heldIngredients(db);
+  const summed = heldIngredients(db, undefined, '9999');
+  assert.ok(now.size > 20);
+  const sorted = (held: typeof now) =>
+    [...held.values()].map(({ lots, ...own }) => ({
+      ...own,
+      lots: [...lots].sort((a, b) => (a.lot < b.lot ? -1 : 1)),
+    }));
+  assert.deepEqual(sorted(now), sorted(summed));
+  assert.deepEqual(heldPieces(db), heldPieces(db, '9999'));
+});

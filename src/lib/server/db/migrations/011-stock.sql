@@ -30,6 +30,31 @@ CREATE INDEX stock_of_run ON stock_entry (run_id) WHERE run_id IS NOT NULL;
 CREATE INDEX stock_of_order ON stock_entry (order_key) WHERE order_key IS NOT NULL;
 CREATE INDEX stock_by_time ON stock_entry (at, sequence);
 
+-- What is held now, so that lists need not add up the whole ledger: changed with every entry, and nowhere else. Zero stands for null.
+CREATE TABLE stock_held (
+  ingredient_id INTEGER NOT NULL,
+  slab_id INTEGER NOT NULL,
+  kind TEXT NOT NULL,
+  lot TEXT NOT NULL,
+  unit TEXT NOT NULL,
+  thousandths INTEGER NOT NULL,
+  keeps_until TEXT,
+  PRIMARY KEY (ingredient_id, slab_id, kind, lot, unit)
+) STRICT, WITHOUT ROWID;
+CREATE INDEX stock_held_now ON stock_held (ingredient_id, slab_id) WHERE thousandths <> 0;
+-- Ingredients that somebody has delivered or counted: of the others it is unknown what is held.
+CREATE TABLE stock_known (
+  ingredient_id INTEGER PRIMARY KEY
+) STRICT;
+CREATE TRIGGER stock_entry_counts AFTER INSERT ON stock_entry BEGIN
+  INSERT INTO stock_held (ingredient_id, slab_id, kind, lot, unit, thousandths, keeps_until)
+    VALUES (coalesce(new.ingredient_id, 0), coalesce(new.slab_id, 0), new.kind, new.lot, new.unit, new.change_thousandths, new.keeps_until)
+    ON CONFLICT DO UPDATE SET thousandths = thousandths + excluded.thousandths,
+      keeps_until = max(coalesce(keeps_until, excluded.keeps_until), coalesce(excluded.keeps_until, keeps_until));
+  INSERT OR IGNORE INTO stock_known (ingredient_id)
+    SELECT new.ingredient_id WHERE new.ingredient_id IS NOT NULL AND new.run_id IS NULL;
+END;
+
 -- Figures that stood with the ingredients become opening entries.
 INSERT INTO stock_entry (id, at, why, ingredient_id, name, unit, change_thousandths, facts)
   SELECT lower(hex(randomblob(4)) || '-' || hex(randomblob(2)) || '-4' || substr(hex(randomblob(2)), 2) || '-a' ||
