@@ -58,6 +58,8 @@ export interface ReasonFigures {
   'change-or-count': None;
   'unit-of-ingredient': None;
   'not-undoable': None;
+  'more-sold-than-taken': None;
+  'leftover-worth-too-high': None;
   'too-many-entries': { readonly max: number };
   'batches-or-week': None;
   'not-a-buying-range': { readonly days: number };

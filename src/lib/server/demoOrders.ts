@@ -3,6 +3,7 @@ import { addDays } from 'date-fns';
 import demo from '../../../demo/orders.json';
 import { addAssortment } from './assortments';
 import type { Db } from './db/open';
+import { addMarketDay } from './marketDays';
 import { addOrder } from './orders';
 import { wholeShop } from './shop';
 import { planOrders } from './fromOrders';
@@ -30,6 +31,17 @@ interface DemoOrder {
   readonly note?: string;
   readonly lines: readonly NamedLine[];
 }
+
+/** A market of the demo file. */
+interface DemoMarket {
+  readonly slab: string;
+  readonly market: string;
+  readonly weeksAgo: number;
+  readonly taken: number;
+  readonly sold: number;
+  readonly soldOutAt?: string;
+}
+const SATURDAY = 6;
 
 /** Returns a time of day some days ahead, in the zone of the shop. */
 function momentAhead(now: string, zone: string, days: number, time: string): string {
@@ -60,6 +72,12 @@ export function bringInOrders(db: Db, slabs: readonly KeptSlab[], now: string): 
     });
     if (known.length === parts.length)
       packs.set(assortment.name, addAssortment(db, { ...assortment, parts: known }).id);
+  }
+  for (const { slab, weeksAgo, ...market } of demo.markets as readonly DemoMarket[]) {
+    const id = idOf(slab);
+    // Markets are on Saturdays.
+    const day = nextMoment(now, zone, SATURDAY, -weeksAgo, '08:00').slice(0, 10);
+    if (id !== undefined) addMarketDay(db, { slab: id, day, ...market });
   }
   for (const { weekday = 0, weeks = 0, daysAhead, time, lines, ...order } of demo.orders as readonly DemoOrder[]) {
     const known = lines.flatMap(({ slab, assortment, ...line }) => {

@@ -5,7 +5,7 @@ import type { Read } from '$core/validation';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { chosenBatches } from './fromOrders';
-import { slabsNamed, stockFor, wantedBy } from './stockForOrders';
+import { slabsNamed, unclaimedStock, wantedBy } from './stockForOrders';
 import type { TaskDone } from './tasks/pool';
 import { plannedWeek, weekContext } from './weekPlan';
 
@@ -25,14 +25,18 @@ const SECONDS = 0.6;
 
 const lateBy = ({ late }: WeekPlan) => new Map(late.map(({ batch, minutes }) => [batch, minutes ?? Infinity]));
 
-/** Plans an order into the week as it is, without saving it. */
+/**
+ * Plans an order into the week as it is, without saving it.
+ *
+ * @param order with its number if it is one that is being changed
+ */
 export async function inTime(
   db: Db,
-  order: { readonly lines: readonly OrderLine[]; readonly due: string },
+  order: { readonly lines: readonly OrderLine[]; readonly due: string; readonly id?: number | undefined },
   now: Date,
 ): Promise<TaskDone<Read<InTime>>> {
   const wanted = wantedBy(db, [{ ...order, id: 0, revision: 0, name: '', status: 'open' }]);
-  const { toMake } = takenFromStock(wanted, stockFor(db, now), 0);
+  const { toMake } = takenFromStock(wanted, unclaimedStock(db, now, order.id), 0);
   const none = { isPlanned: true, readyAt: null, lateMinutes: 0, displaced: [] };
   if (toMake.length === 0) return { ok: true, value: { ok: true, value: none } };
   const chosen = await chosenBatches(db, toMake, [], now);

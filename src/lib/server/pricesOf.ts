@@ -61,6 +61,12 @@ export async function pricedPage(db: Db, from: number, patienceMs: number): Prom
   return { list, toCome: names.length - list.length, count: all };
 }
 
+/** Returns the price of a saved slab; `null` if it has none, or the server is too busy. */
+export async function priceOfSlab(db: Db, id: number): Promise<PricedSlab['price']> {
+  const kept = slabById(db, id);
+  return kept ? ((await priceOf(db, kept, shopSettings(db), 'general')) ?? null) : null;
+}
+
 /** Calculates the price of a saved slab in idle time. */
 export async function warmPrice(db: Db, id: number): Promise<void> {
   const kept = slabById(db, id);

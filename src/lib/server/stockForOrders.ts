@@ -85,6 +85,18 @@ export function shelfFor(db: Db, now: Date): readonly StockLot[] {
 /** Returns the pieces that orders can still have: on the shelf, and of batches that are planned. */
 export const stockFor = (db: Db, now: Date): StockLot[] => [...shelfFor(db, now), ...plannedStock(db, now)];
 
+/**
+ * Returns the pieces on the shelf and of planned batches that no open order claims.
+ *
+ * @param except an order that is being changed, and claims nothing
+ */
+export function unclaimedStock(db: Db, now: Date, except: number | undefined): readonly StockLot[] {
+  const claims = recentOrders(db, now).filter(
+    (order) => !IS_CLOSED[order.status] && !isReserved(order) && order.id !== except,
+  );
+  return takenFromStock(wantedBy(db, claims), stockFor(db, now), 0).left;
+}
+
 /** Pieces on the shelf that an order gets. */
 export interface Allocated {
   readonly order: DueOrder;

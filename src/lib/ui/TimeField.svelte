@@ -12,6 +12,7 @@
     typed: Record<string, string>;
     name: string;
     hideLabel?: boolean;
+    optional?: boolean;
     problem?: string;
   }
   let { value, ...field }: Props = $props();

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
   import { IS_CLOSED, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
   import { ask, csv } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
@@ -126,6 +127,7 @@
   <div class="page-head no-print">
     <h1>Orders</h1>
     <div class="acts">
+      <Button size="small" kind="tertiary" href="/orders/market">Market days</Button>
       <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
       <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => void takeCalendar()}
         >Add to calendar</Button
@@ -213,6 +215,7 @@
           <OrderEntry
             {data}
             order={changing}
+            text={entries === 0 && !changing ? (page.url.searchParams.get('text') ?? '') : ''}
             {problems}
             onsave={(order) => void (changing ? change(changing, order) : add(order))}
             oncancel={changing ? () => ((changing = null), (problems = []), (theirs = null)) : null}

@@ -10,8 +10,10 @@
   interface Props {
     lines: readonly OrderLine[];
     due: Date | null;
+    /** Number of the order that is being changed; `null` for a new one. */
+    order: number | null;
   }
-  let { lines, due }: Props = $props();
+  let { lines, due, order }: Props = $props();
 
   const dates = $derived(shopDates());
   /** Delay that lets typing continue. */
@@ -27,7 +29,7 @@
     if (isAsking || wanted === '') return;
     isAsking = true;
     const mine = wanted;
-    const found = await ask<InTime>('POST', '/api/week/check', mine);
+    const found = await ask<InTime>('POST', `/api/week/check${order === null ? '' : `?order=${order}`}`, mine);
     isAsking = false;
     if (mine === wanted) answer = found.ok ? found.value : null;
     else await askNewest();

@@ -22,11 +22,13 @@
     data: PageData;
     /** The order that is changed; `null` for a new one. */
     order: DueOrder | null;
+    /** What is typed to begin with. */
+    text?: string;
     problems: readonly ProblemMessage[];
     onsave: (order: Order) => void;
     oncancel: (() => void) | null;
   }
-  let { data, order, problems, onsave, oncancel }: Props = $props();
+  let { data, order, text = '', problems, onsave, oncancel }: Props = $props();
 
   const zone = $derived(data.shop.zone ?? 'UTC');
   const dates = $derived(shopDates());
@@ -39,7 +41,7 @@
       Date.parse(moment),
       untrack(() => zone),
     );
-  let said = $state('');
+  let said = $state(untrack(() => text));
   let name = $state(begun?.name ?? '');
   let channel = $state(begun?.channel ?? '');
   let day = $state(begun ? format(wall(begun.due), 'yyyy-MM-dd') : '');
@@ -221,7 +223,7 @@
         : 'no declared allergen'}{allergens.unknown > 0 ? '. Some allergens are unknown' : ''}.
     {/if}
   </p>
-  <InTime {lines} {due} />
+  <InTime {lines} {due} order={begun?.id ?? null} />
   {#if missing}<Notice harm>{missing}</Notice>{/if}
   {#if problems.length > 0}<Notice harm {problems} />{/if}
   <p class="acts">

@@ -83,6 +83,7 @@ export const REFUSALS = {
   'week-changed': { status: 409, message: 'Someone else changed the week. Reload it and plan again' },
   'no-blocked-time': { status: 404, message: 'This blocked time was removed already' },
   'order-changed': { status: 409, message: 'Someone else changed this order. Compare both versions and save again' },
+  'no-market-day': { status: 404, message: 'This market was deleted already' },
   'no-assortment': { status: 404, message: 'This assortment was deleted or never existed' },
   'assortment-changed': { status: 409, message: 'Someone else changed this assortment. Reload it and change it again' },
   'not-a-range': {

@@ -79,6 +79,8 @@ const SAMPLES: { readonly [C in ReasonCode]: ReasonFigures[C] } = {
   'change-or-count': none,
   'unit-of-ingredient': none,
   'not-undoable': none,
+  'more-sold-than-taken': none,
+  'leftover-worth-too-high': none,
   'too-many-entries': { max: 500 },
   'batches-or-week': none,
   'not-a-buying-range': { days: 60 },
