@@ -17,6 +17,7 @@ export * from './cooling';
 export * from './timeline';
 export * from './batches';
 export * from './buying';
+export * from './useFirst';
 export * from './week';
 export * from './weekPlan';
 export * from './weighOut';

@@ -31,8 +31,8 @@ export interface SharedMixture {
   readonly lines: readonly { readonly line: PotLine; readonly massG: number | null; readonly quantity: number }[];
 }
 
-/** Key of a mixture: the same ingredients in the same proportions with the same end point, whatever slab they are for. */
-function mixtureKey({
+/** Returns the key of a mixture: the same ingredients in the same proportions with the same end point, whatever slab they are for. */
+export function mixtureKey({
   name,
   lines,
   cookTo,

@@ -1,10 +1,11 @@
+import { randomUUID } from 'node:crypto';
 import { inThousandths } from '$core/stock';
 import { shelfMsOf } from '$core/usecases';
 import larder from '../../../demo/larder.json';
 import demo from '../../../demo/stock.json';
 import type { Db } from './db/open';
 import { ingredientsNamed } from './larder';
-import { runsOfSlab } from './runs';
+import { addEvents, runsOfSlab } from './runs';
 import type { KeptSlab } from './slabs';
 import { addEntry, countWhole } from './stock';
 
@@ -28,10 +29,20 @@ export function bringInStock(db: Db, slabs: readonly KeptSlab[], now: string): v
         keepsUntil: new Date(Date.parse(now) + daysLeft * DAY_MS).toISOString(),
       });
     }
-    for (const { slab: name, pieces } of demo.pieces) {
+    const lastRun = (name: string) => {
       const kept = slabs.find(({ slab }) => slab.name === name);
       const run = kept && runsOfSlab(db, kept.id, 5).findLast(({ plan }) => plan.begin < now);
-      if (!run) continue;
+      return run ? { kept, run } : null;
+    };
+    for (const { slab, ...leftOver } of demo.leftOver) {
+      const last = lastRun(slab);
+      if (last)
+        addEvents(db, last.run.id, [{ id: randomUUID(), at: last.run.plan.begin, kind: 'leftover', ...leftOver }]);
+    }
+    for (const { slab: name, pieces } of demo.pieces) {
+      const last = lastRun(name);
+      if (!last) continue;
+      const { kept, run } = last;
       addEntry(db, {
         of: { slab: kept.id, kind: '', lot: run.plan.lot, unit: 'piece' },
         ...{ name, why: 'made', at: run.plan.begin, change: inThousandths(pieces) },

@@ -6,6 +6,7 @@
     ['/larder', 'Larder'],
     ['/stock/pieces', 'Pieces'],
     ['/stock/buying', 'Buying'],
+    ['/stock/use-first', 'Use first'],
     ['/stock/stocktake', 'Stocktake'],
     ['/lots', 'Lots'],
     ['/stock/entries', 'Stock entries'],

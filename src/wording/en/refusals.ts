@@ -150,6 +150,7 @@ export const LESS_WORK = {
   mixed: 'Ask for fewer piece types',
   bags: 'Weigh fewer shards at once',
   buying: 'Ask for fewer batches',
+  uses: 'Delete slabs that you do not make any more',
   setting: 'Use fewer or thinner layers',
   heat: 'Send fewer or thinner layers, or a shorter time',
   price: 'Use fewer or thinner layers, or fewer kinds of tin',

@@ -77,6 +77,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   runPlan: false,
   batches: true,
   buying: true,
+  uses: true,
   week: true,
   forecast: false,
   method: false,

@@ -312,7 +312,7 @@ export function runPlan({
 }
 
 export { batches, week } from './week';
-export { buying } from './buying';
+export { buying, uses } from './stock';
 
 /** Forecasts when a boil or a cooling reaches its target. */
 export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastRequest): Forecast {
