@@ -155,3 +155,53 @@ test('two devices and a run book at once, and the server is killed: sums are exa
   const { wrongG, wrongPieces } = await killedStock(5);
   expect([wrongG, wrongPieces]).toEqual([0, 0]);
 });
+
+test('markets: entered, advised with a chart and a table, and ordered; bad figures stay with their field', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const slab = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/orders/market?slab=${slab}`);
+  await expect(page.getByText('Enter at least one market')).toBeVisible();
+  const enter = async (day: string, taken: string, left: string) => {
+    await page.getByLabel('Day', { exact: true }).fill(day);
+    await page.getByLabel('Market', { exact: true }).fill('Harbour market');
+    await page.getByLabel('Pieces taken').fill(taken);
+    await page.getByLabel('Pieces left over').fill(left);
+    await page.getByRole('button', { name: 'Add market' }).click();
+  };
+  await enter('07/11/2026', '40', '50');
+  await expect(page.locator('.bx--form-requirement')).toBeVisible();
+  await expect(page.getByText('No market of Rye and treacle slice yet')).toBeVisible();
+  await enter('07/11/2026', '40', '0');
+  await expect(page.getByRole('row').filter({ hasText: '07/11/2026' })).toContainText('yes');
+  const advice = page.getByRole('region', { name: 'Next market' });
+  await expect(advice).toContainText('From one market, which is a guess');
+  for (const day of ['14/11/2026', '21/11/2026', '28/11/2026']) {
+    await enter(day, '60', '14');
+    await expect(page.getByRole('row').filter({ hasText: day })).toBeVisible();
+  }
+  await expect(advice).toContainText('From 4 markets. At this price');
+  await expect(advice.locator('.apexcharts-svg')).toBeVisible();
+  const order = advice.getByRole('link', { name: /^Order \d+ pieces/ });
+  const quantity = Number(/\d+/.exec(await order.innerText())![0]);
+  expect(quantity).toBeGreaterThan(30);
+  expect(quantity).toBeLessThan(70);
+  await order.click();
+  await expect(page.getByRole('list', { name: 'As it was read' })).toContainText(`${quantity} Rye and treacle slice`);
+  const answer = await page.request.post(`${shop.address}/api/market`, {
+    data: { history: [{ taken: 10, sold: 11 }], price: 3, cost: 1 },
+  });
+  expect(answer.status()).toBe(422);
+});
+
+test('what is to be used first names the slabs that use it', async ({ open, page, shop }) => {
+  const keepsUntil = new Date(Date.now() + 3 * 86_400_000).toISOString();
+  const entry = { of: { ingredient: 'butter' }, change: 250, unit: 'g', why: 'delivery', lot: 'B9', keepsUntil };
+  await json(await page.request.post(`${shop.address}/api/stock`, { data: { ...entry, id: randomUUID(), at: now() } }));
+  await open('/stock/use-first');
+  const row = page.getByRole('row').filter({ hasText: 'B9' });
+  await expect(row).toContainText('250 g');
+  await expect(row.getByRole('link', { name: 'Rye and treacle slice' })).toBeVisible();
+});

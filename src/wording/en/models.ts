@@ -130,6 +130,13 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       source: 'Pochet and Wolsey (2006), Production Planning by Mixed Integer Programming (lot sizing)',
       holds: 'Proven the cheapest for each slab by itself. Labour counts as one tin after another.',
     },
+    {
+      title: 'How much to take to a market',
+      text: 'The demand of past markets is described by negative binomial distributions, each weighed by how well it explains what was sold. Where everything was sold, at least that much was wanted. The quantity is the one with the highest expected profit.',
+      source:
+        'Arrow, Harris and Marschak (1951), Optimal Inventory Policy (the newsvendor problem). Censored demand by its likelihood',
+      holds: 'From four markets on, while markets stay alike. The weather is not known to it.',
+    },
   ],
   Cut: [
     {
