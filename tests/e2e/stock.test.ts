@@ -83,6 +83,8 @@ test('buying: what the week needs beyond the shelf; a delivery made without the 
     await page.request.post(`${shop.address}/api/buy`, { data: { batches: [{ slab }] } }),
   );
   expect(asked.lines.find(({ ingredient }) => ingredient === 'butter')).toMatchObject({ heldG: 20 });
+  await open(`/weigh-out?slabs=${slab}`);
+  await expect(page.getByRole('row').filter({ hasText: 'block' })).toContainText('20');
   await open('/stock/buying');
   const line = page.getByRole('listitem').filter({ hasText: 'butter' });
   // No batch is planned, but butter is below the amount that the shop wants to keep.

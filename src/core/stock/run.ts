@@ -76,6 +76,8 @@ export function usedByRun(
 export interface MadeByRun {
   readonly kind: string | null;
   readonly pieces: number;
+  /** Mean mass of one, g: as weighed, otherwise as planned; `null` if unknown. */
+  readonly pieceG: number | null;
   /** As planned, since nobody counted them. */
   readonly isEstimate: boolean;
   readonly at: string;
@@ -86,7 +88,7 @@ export interface MadeByRun {
  * planned. Nothing is made until a run is finished, nor by one that was stopped.
  */
 export function madeByRun(
-  { pieces, pieceTypes }: Pick<RunPlan, 'pieces' | 'pieceTypes'>,
+  { pieces, pieceTypes, pieceG }: Pick<RunPlan, 'pieces' | 'pieceTypes' | 'pieceG'>,
   events: readonly RunEvent[],
 ): MadeByRun[] {
   const counted = countedEvents(events);
@@ -97,10 +99,16 @@ export function madeByRun(
   const types = pieceTypes?.length ? pieceTypes : [{ kind: null, count: pieces }];
   const isEstimate = entered.length === 0;
   const total = isEstimate ? Math.max(0, pieces - rejects) : entered.reduce((sum, { count }) => sum + count, 0);
+  const weighed = entered.filter(({ massG, count }) => massG !== undefined && count > 0);
+  const weighedG = weighed.reduce((sum, { massG = 0 }) => sum + massG, 0);
+  const weighedPieces = weighed.reduce((sum, { count }) => sum + count, 0);
+  const eachG = weighedPieces > 0 ? weighedG / weighedPieces : pieceG > 0 ? pieceG : null;
   return divided(
     total,
     types.map(({ count }) => count),
-  ).flatMap((count, i) => (count > 0 ? [{ kind: types[i]!.kind, pieces: count, isEstimate, at: end.at }] : []));
+  ).flatMap((count, i) =>
+    count > 0 ? [{ kind: types[i]!.kind, pieces: count, pieceG: eachG, isEstimate, at: end.at }] : [],
+  );
 }
 
 /** Divides a whole number in proportion, by largest remainders; the parts add up to it. */

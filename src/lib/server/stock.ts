@@ -23,6 +23,8 @@ export interface EntryFacts {
   readonly pack?: string;
   readonly supplier?: string;
   readonly note?: string;
+  /** Mean mass of a piece that was made, g. */
+  readonly pieceG?: number;
   /** As planned, since nobody counted it. */
   readonly isEstimate?: true;
   /** The stocktake that had seen what came in later: this entry keeps what it counted. */
@@ -276,6 +278,16 @@ export function heldPieces(db: Db, until?: string, slab?: number): HeldPieces[] 
     ? db.prepare<[], HeldPieces>(`${PIECES_NOW} ${order}`).all()
     : db.prepare<[number], HeldPieces>(`${PIECES_NOW} AND slab_id = ? ${order}`).all(slab);
 }
+
+/** Returns the mean mass of a piece of the last batch of a slab that was made, g; `null` if it is not known. */
+export const lastPieceG = (db: Db, slab: number): number | null =>
+  db
+    .prepare<[number], number>(
+      `SELECT json_extract(facts, '$.pieceG') FROM stock_entry WHERE slab_id = ? AND why = 'made'
+       AND json_extract(facts, '$.pieceG') > 0 ORDER BY at DESC LIMIT 1`,
+    )
+    .pluck()
+    .get(slab) ?? null;
 
 /** Returns what a run or an order has booked of something so far, by lot; what was taken is positive. */
 export function bookedBy(

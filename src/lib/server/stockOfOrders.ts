@@ -3,7 +3,7 @@ import { bookingChanges, type HeldLot } from '$core/stock';
 import { allAssortments } from './assortments';
 import type { Db } from './db/open';
 import { slabById } from './slabs';
-import { addEntry, asEntries, bookedBy, heldPieces, type StockOf } from './stock';
+import { addEntry, asEntries, bookedBy, heldPieces, lastPieceG, type StockOf } from './stock';
 
 /** Key of an order, or of one occurrence of a standing order. */
 export const orderKey = (id: number, occurrence?: string): string =>
@@ -32,8 +32,11 @@ export function bookOrder(
     if (amount > 0) targets.set(`${slab} ${unit} ${kind ?? ''}`, { slab, unit, kind, amount });
   };
   for (const { slab, kind, pieces, grams } of wanted) {
-    add(slab, 'piece', kind || null, pieces);
-    add(slab, 'g', kind || null, grams);
+    // What is sold by weight goes as the pieces that reach it; where nobody knows what one weighs, in grams.
+    const pieceG = grams > 0 ? lastPieceG(db, slab) : null;
+    const byWeight = pieceG === null ? 0 : Math.ceil(grams / pieceG);
+    add(slab, 'piece', kind || null, pieces + byWeight);
+    add(slab, 'g', kind || null, pieceG === null ? grams : 0);
   }
   const left = booked.flatMap(({ of, thousandths }) => ('slab' in of ? [{ of, thousandths }] : []));
   // Types that are named choose first.

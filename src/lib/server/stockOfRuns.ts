@@ -125,7 +125,10 @@ function madeEntries(
         of: { slab: slabId, kind, lot, unit: 'piece' },
         ...{ name: slab.name, why: 'made', at, run, change },
         keepsUntil: new Date(Date.parse(at) + shelfMsOf(slab)).toISOString(),
-        facts: own?.isEstimate ? { isEstimate: true } : {},
+        facts: {
+          ...(own?.isEstimate ? { isEstimate: true as const } : {}),
+          ...(own?.pieceG ? { pieceG: own.pieceG } : {}),
+        },
       },
     ];
   });

@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { ingredientsFor } from '$lib/server/larder';
+import { ingredientsFor, withHeld } from '$lib/server/larder';
 import { openRuns } from '$lib/server/runs';
 import { endOfShopDay } from '$lib/server/shopDay';
 import { wholeShop } from '$lib/server/shop';
@@ -21,7 +21,7 @@ export function load({ url }) {
     .slice(0, MOST);
   const chosen = ids.map((id) => slabById(db, id)).filter((slab) => slab !== null);
   const slabs = chosen.map(({ slab }) => slab);
-  const ingredients = ingredientsFor(db, slabs);
+  const ingredients = withHeld(db, ingredientsFor(db, slabs));
   const endOfDay = endOfShopDay(db, new Date()).getTime();
   const batches = batchesDue(db, new Date().toISOString()).flatMap(({ slab, placed, run }) =>
     run === null && placed?.[0] ? [{ slab, begin: placed[0].start }] : [],

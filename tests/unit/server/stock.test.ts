@@ -204,6 +204,20 @@ test('a finished run makes its pieces once, books unweighed lines as planned, an
   assert.deepEqual([own(), heldOf(id)], [[], start]);
 });
 
+test('an order by weight hands over as many pieces as reach it', () => {
+  const { run, at } = ryeRun();
+  addEvents(db, run.id, [at(80, { kind: 'pieces', count: 40, massG: 2000 }), at(91, { kind: 'finished' })]);
+  const { id } = addOrder(db, {
+    ...{ name: 'By weight', due: '2026-12-02T09:00:00Z', status: 'handed-over' },
+    lines: [{ slab: rye, count: 480, unit: 'g' }],
+  });
+  const own = entriesPage(db, { slab: rye }, 0, 100).filter(({ orderKey }) => orderKey === String(id));
+  assert.deepEqual(
+    [own.reduce((sum, { thousandths }) => sum + thousandths, 0), own.every(({ unit }) => unit === 'piece')],
+    [-10_000, true],
+  );
+});
+
 test('an order hands over the oldest pieces that still keep, and gives them back when it is not handed over after all', () => {
   const [a, b] = [ryeRun(), ryeRun()];
   for (const { run, at } of [a, b])

@@ -3,7 +3,7 @@ import { declaresAllergens } from '$core/larder';
 import { larderMatch } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
-import { ingredientsNamed, shelfLarder } from '$lib/server/larder';
+import { ingredientsNamed, shelfLarder, withHeld } from '$lib/server/larder';
 import { readNames } from '$lib/server/requests/kept';
 import { starterFor } from '$lib/server/starter';
 
@@ -19,9 +19,12 @@ export async function POST({ request }) {
   const matches = body.value.names.map((name) => ({ name, found: larderMatch(name, shelf) }));
   const undeclared = matches.filter(({ found }) => !declaresAllergens(found)).map(({ name }) => name);
   return json({
-    ingredients: ingredientsNamed(
+    ingredients: withHeld(
       db,
-      matches.flatMap(({ found }) => found?.name ?? []),
+      ingredientsNamed(
+        db,
+        matches.flatMap(({ found }) => found?.name ?? []),
+      ),
     ),
     starter: starterFor(undeclared),
   });
