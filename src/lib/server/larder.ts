@@ -72,6 +72,12 @@ export function foundIngredients(
   return { ingredients: withHeld(db, withTheirPacks(db, rows)), count };
 }
 
+/** Returns an ingredient by its number, with what is held of it; `null` if it does not exist. */
+export function ingredientById(db: Db, id: number): StoredIngredient | null {
+  const rows = db.prepare<[number], Row>(`${ROWS} WHERE id = ?`).all(id);
+  return withHeld(db, withTheirPacks(db, rows))[0] ?? null;
+}
+
 const MAX_NAMES = 20;
 /** Maximum depth of compounds. */
 const DEEPEST = 20;

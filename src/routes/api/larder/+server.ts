@@ -1,8 +1,16 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refusal } from '$lib/server/http';
-import { saveIngredient } from '$lib/server/larder';
+import { pageOf } from '$lib/forms/pages';
+import { foundIngredients, saveIngredient } from '$lib/server/larder';
+import { PAGE_SIZE, tagged } from '$lib/server/tagged';
 import { readIngredient } from '$lib/server/requests/kept';
+
+/** Lists ingredients with what is held of them, by name: `?find=` and `?page=`. */
+export function GET({ request, url }) {
+  const { sought, from } = pageOf(url, PAGE_SIZE);
+  return tagged(request, foundIngredients(database(), sought, from, PAGE_SIZE));
+}
 
 /** Adds an ingredient to the larder. */
 export async function POST({ request }) {

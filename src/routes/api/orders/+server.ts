@@ -4,10 +4,11 @@ import { isMoment } from '$core/validation';
 import { database } from '$lib/server/db';
 import { readBody, refusal, refused } from '$lib/server/http';
 import { addOrder, ordersDue } from '$lib/server/orders';
+import { tagged } from '$lib/server/tagged';
 import { orderProblems, readOrderBody } from '$lib/server/requests/orders';
 
 /** Lists the orders due in a range: `?from&to&status`, a standing order once for each occurrence. */
-export function GET({ url }) {
+export function GET({ request, url }) {
   const momentIn = (name: string) => url.searchParams.get(name);
   for (const name of ['from', 'to']) {
     const given = momentIn(name);
@@ -18,7 +19,7 @@ export function GET({ url }) {
     return refusal('no-such-status', ORDER_STATUSES.join(', '));
   const [from, to] = ['from', 'to'].map((name) => momentIn(name)).map((text) => (text ? new Date(text) : undefined));
   const orders = ordersDue(database(), { from, to }, new Date());
-  return json({ orders: status === null ? orders : orders.filter((order) => order.status === status) });
+  return tagged(request, { orders: status === null ? orders : orders.filter((order) => order.status === status) });
 }
 
 /** Adds an order. */

@@ -1,10 +1,19 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refusal } from '$lib/server/http';
+import { pageOf } from '$lib/forms/pages';
+import { runsInList } from '$lib/server/logbook';
 import { plannedRun } from '$lib/server/planRun';
 import { readBeginRequest } from '$lib/server/requests/runs';
 import { beginRun } from '$lib/server/runs';
 import { slabVersion } from '$lib/server/slabs';
+import { PAGE_SIZE, tagged } from '$lib/server/tagged';
+
+/** Lists runs, the newest first: `?find=` and `?page=`. */
+export function GET({ request, url }) {
+  const { sought, from } = pageOf(url, PAGE_SIZE);
+  return tagged(request, runsInList(database(), { words: sought }, from, PAGE_SIZE));
+}
 
 /** Starts a run of a saved slab with a snapshot of its steps, amounts and lot. */
 export async function POST({ request }) {

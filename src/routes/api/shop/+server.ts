@@ -2,7 +2,11 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refusedWith } from '$lib/server/http';
 import { readSettings } from '$lib/server/requests/kept';
-import { saveSettings } from '$lib/server/shop';
+import { keptSettings, saveSettings } from '$lib/server/shop';
+import { tagged } from '$lib/server/tagged';
+
+/** Returns the shop's settings with their revision. */
+export const GET = ({ request }) => tagged(request, keptSettings(database()));
 
 /**
  * Changes the shop's settings: `{ "revision": as read, "settings": changed fields, "rate": of a new currency }`. Other fields

@@ -2,13 +2,12 @@ import { json } from '@sveltejs/kit';
 import { readSlab } from '$core/slab';
 import { database } from '$lib/server/db';
 import { bodyText, refused } from '$lib/server/http';
+import { tagged } from '$lib/server/tagged';
 import { warm } from '$lib/server/warm';
 import { addSlab, slabNames } from '$lib/server/slabs';
 
 /** Returns the names of the shop's slabs, the last saved first. */
-export function GET() {
-  return json({ slabs: slabNames(database()) });
-}
+export const GET = ({ request }) => tagged(request, { slabs: slabNames(database()) });
 
 /** Imports a slab file. */
 export async function POST({ request }) {

@@ -8,6 +8,7 @@ import { ingredientsNamed } from '$lib/server/larder';
 import { clockOffsetMs } from '$lib/server/requests/runs';
 import { correctedEntry, readStockEntries } from '$lib/server/requests/stock';
 import { entriesPage } from '$lib/server/stock';
+import { tagged } from '$lib/server/tagged';
 import { addStockEntries } from '$lib/server/stockEntries';
 
 const MOST = 200;
@@ -17,7 +18,7 @@ const wholeIn = (url: URL, name: string) => {
 };
 
 /** Lists entries of the ledger, the newest first: `?ingredient=name` or `?slab=number`, `&from=` for the next page. */
-export function GET({ url }) {
+export function GET({ request, url }) {
   const db = database();
   const name = url.searchParams.get('ingredient');
   const slab = url.searchParams.get('slab');
@@ -32,7 +33,7 @@ export function GET({ url }) {
     ...(more.orderKey === null ? {} : { order: more.orderKey }),
     ...(more.undoes === null ? {} : { undoes: more.undoes }),
   }));
-  return json({ entries, more: found.length > MOST });
+  return tagged(request, { entries, more: found.length > MOST });
 }
 
 /** Adds one entry of the ledger, or a list; each once by its id. Entries that cannot be added are named, the others are added. */

@@ -2,7 +2,11 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { readTin } from '$lib/server/requests/kept';
-import { addTin } from '$lib/server/tins';
+import { tagged } from '$lib/server/tagged';
+import { addTin, allTins } from '$lib/server/tins';
+
+/** Lists the tins of the rack. */
+export const GET = ({ request }) => tagged(request, { tins: allTins(database()) });
 
 /** Adds a tin to the rack. */
 export async function POST({ request }) {

@@ -1,8 +1,15 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused } from '$lib/server/http';
-import { removeIngredient, saveIngredient } from '$lib/server/larder';
+import { ingredientById, removeIngredient, saveIngredient } from '$lib/server/larder';
+import { tagged } from '$lib/server/tagged';
 import { readIngredient, readRevision, revisionIn } from '$lib/server/requests/kept';
+
+/** Returns an ingredient with its revision and what is held of it. */
+export function GET({ params, request }) {
+  const ingredient = ingredientById(database(), Number(params.id));
+  return ingredient ? tagged(request, ingredient) : refusal('no-ingredient');
+}
 
 /** Changes an ingredient: `{ "revision": as read, "ingredient": {...} }`. 409 when someone else changed it since. */
 export async function PUT({ params, request }) {

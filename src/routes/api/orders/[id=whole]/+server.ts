@@ -5,12 +5,13 @@ import { bodyJson, refusal, refused, refusedWith } from '$lib/server/http';
 import type { Changed } from '$lib/server/changed';
 import { changeOccurrence, changeOrder, orderById, removeOrder } from '$lib/server/orders';
 import { readRevision, revisionIn } from '$lib/server/requests/kept';
+import { tagged } from '$lib/server/tagged';
 import { orderProblems, readOccurrence, readOrderBody } from '$lib/server/requests/orders';
 
 /** Returns one order with its revision. */
-export function GET({ params }) {
+export function GET({ params, request }) {
   const order = orderById(database(), Number(params.id));
-  return order ? json(order) : refusal('no-order');
+  return order ? tagged(request, order) : refusal('no-order');
 }
 
 /** Answers a change. Who comes second gets the order as it is now, to compare it with their own. */

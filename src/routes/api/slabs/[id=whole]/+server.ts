@@ -3,11 +3,18 @@ import { parseSlab } from '$core/slab';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused } from '$lib/server/http';
 import { warm } from '$lib/server/warm';
-import { keepSlab, removeSlab } from '$lib/server/slabs';
+import { keepSlab, removeSlab, slabById } from '$lib/server/slabs';
+import { tagged } from '$lib/server/tagged';
 
 const MAX_LEARNT = 200;
 const isRuns = (found: unknown): found is number[] =>
   Array.isArray(found) && found.length <= MAX_LEARNT && found.every((id) => Number.isInteger(id) && id > 0);
+
+/** Returns the last saved version of a slab. */
+export function GET({ params, request }) {
+  const kept = slabById(database(), Number(params.id));
+  return kept ? tagged(request, kept) : refusal('no-slab');
+}
 
 /**
  * Saves a slab: `{ "seen": version that the change is based on, "slab": slab file, "learnt"?: runs that changed it }`. 409 when

@@ -1,13 +1,13 @@
-import { json } from '@sveltejs/kit';
 import { fromThousandths } from '$core/stock';
 import { isMoment } from '$core/validation';
 import { database } from '$lib/server/db';
 import { refusal } from '$lib/server/http';
 import { ingredientNames } from '$lib/server/larder';
 import { heldIngredients, heldPieces } from '$lib/server/stock';
+import { tagged } from '$lib/server/tagged';
 
 /** Answers what is held, now or at a moment (`?at=`): ingredients with their lots, and pieces by lot. What nobody ever counted is left out. */
-export function GET({ url }) {
+export function GET({ request, url }) {
   const at = url.searchParams.get('at');
   if (at !== null && !isMoment(at)) return refusal('not-a-range', 'at');
   const db = database();
@@ -27,5 +27,5 @@ export function GET({ url }) {
     ...{ slab, kind: kind === '' ? null : kind, lot, unit },
     ...{ held: fromThousandths(thousandths), keepsUntil },
   }));
-  return json({ held, pieces });
+  return tagged(request, { held, pieces });
 }

@@ -2,7 +2,14 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused } from '$lib/server/http';
 import { readRevision, readTin, revisionIn } from '$lib/server/requests/kept';
-import { changeTin, removeTin } from '$lib/server/tins';
+import { tagged } from '$lib/server/tagged';
+import { allTins, changeTin, removeTin } from '$lib/server/tins';
+
+/** Returns a tin with its revision. */
+export function GET({ params, request }) {
+  const tin = allTins(database()).find(({ id }) => id === Number(params.id));
+  return tin ? tagged(request, tin) : refusal('no-tin');
+}
 
 /** Changes a tin: `{ "revision": as read, "tin": {...}, "name", "count" }`. 409 when someone else changed it since. */
 export async function PUT({ params, request }) {
