@@ -206,6 +206,7 @@
       <span class="figures range">{rangeText}</span>
       <Button size="small" kind="ghost" disabled={week >= 1} on:click={() => week++}>Later</Button>
       <Button size="small" kind="ghost" href="/weigh-out">Weigh out</Button>
+      <Button size="small" kind="ghost" href="/stock/buying">Buying</Button>
       <Button size="small" kind="ghost" disabled={planned.length === 0} on:click={takeCalendar}>Add to calendar</Button>
       <Button size="small" kind="ghost" disabled={planned.length === 0} on:click={() => print()}>Print the days</Button>
       <Button

@@ -275,3 +275,28 @@ test('what is held now is the sum of all entries, of every lot', () => {
   assert.deepEqual(sorted(now), sorted(summed));
   assert.deepEqual(heldPieces(db), heldPieces(db, '9999'));
 });
+
+test('figures of a shop from before the ledger become opening entries, and runs in progress then book nothing', async () => {
+  const old = mkdtempSync(join(tmpdir(), 'knife-tray-before-stock-'));
+  const before = await openDatabase(old, migrations.slice(0, 10));
+  const add = before.prepare('INSERT INTO ingredient (name, plain_name, facts) VALUES (?, ?, ?)');
+  add.run('butter', 'butter', JSON.stringify({ heldG: 1234.567, allergens: ['milk'] }));
+  add.run('honey', 'honey', '{}');
+  const slab = addSlab(before, ryeSlice, minute(0));
+  before
+    .prepare('INSERT INTO run (slab_id, version, lot, begun_at, plan, document) VALUES (?, 1, ?, ?, ?, ?)')
+    .run(slab, 'L1', minute(0), JSON.stringify(runPlanFor(ryeSlice)), JSON.stringify(ryeSlice));
+  before.close();
+  const after = await openDatabase(old, migrations);
+  const [butter, honey] = allIngredients(after);
+  assert.deepEqual([butter!.heldG, butter!.allergens, honey!.heldG], [1234.567, ['milk'], undefined]);
+  assert.deepEqual(
+    entriesPage(after, {}, 0, 10).map(({ why, thousandths, facts }) => [why, thousandths, facts.counted]),
+    [['count', 1_234_567, 1234.567]],
+  );
+  const finished = { id: randomUUID(), at: minute(9), kind: 'finished' } as RunEvent;
+  assert.equal(addEvents(after, 1, [finished])!.added, 1);
+  assert.equal(entriesPage(after, {}, 0, 10).length, 1);
+  after.close();
+  rmSync(old, { recursive: true, force: true });
+});

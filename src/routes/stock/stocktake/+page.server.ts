@@ -4,9 +4,12 @@ import { database } from '$lib/server/db';
 import { allIngredients } from '$lib/server/larder';
 import { heldIngredients } from '$lib/server/stock';
 
-/** Loads every ingredient with its lots, by shelf, for counting. */
-export function load() {
+const MAX_ROWS = 1000;
+
+/** Loads the ingredients that are in stock with their lots, by shelf, for counting; with `?all=yes` also those that are not. */
+export function load({ url }) {
   const db = database();
+  const isAll = url.searchParams.get('all') === 'yes';
   const held = heldIngredients(db);
   const rows = allIngredients(db).flatMap((ingredient) => {
     const { id, name, shelf = '' } = ingredient;
@@ -19,5 +22,6 @@ export function load() {
       isStocked: known !== undefined && known.thousandths !== 0,
     }));
   });
-  return { rows };
+  const shown = isAll ? rows : rows.filter(({ isStocked }) => isStocked);
+  return { rows: shown.slice(0, MAX_ROWS), isAll, isCut: shown.length > MAX_ROWS, isEmpty: rows.length === 0 };
 }

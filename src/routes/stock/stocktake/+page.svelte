@@ -3,7 +3,7 @@
   import { Button, Checkbox, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { SvelteMap } from 'svelte/reactivity';
-  import { invalidateAll } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { keepPage } from '$lib/bench/keepPage';
   import { storedText, storeText } from '$lib/devices/deviceStore';
   import { money } from '$lib/format/money';
@@ -28,23 +28,22 @@
   const NO_SHELF = 'No shelf';
   const shelves = $derived([...new Set(data.rows.map(({ shelf }) => shelf || NO_SHELF))].sort());
   let chosenShelf = $state('');
-  let isAll = $state(false);
-  const rows = $derived(
-    data.rows.filter(
-      (row) =>
-        (chosenShelf === '' || (row.shelf || NO_SHELF) === chosenShelf) &&
-        (isAll || row.isStocked || counted.has(keyOf(row))),
-    ),
-  );
+  const rows = $derived(data.rows.filter((row) => chosenShelf === '' || (row.shelf || NO_SHELF) === chosenShelf));
 
   /** What was counted so far, with when, by row. It stays on the device until it is saved. */
   const counted = new SvelteMap<string, { readonly massG: number; readonly at: string }>();
   const KEPT = 'knife-tray stocktake';
   let typed: Record<string, string> = $state({});
   let scaled: Row | null = $state.raw(null);
+  function keptCounts(): [string, { massG: number; at: string }][] {
+    try {
+      return JSON.parse(storedText('device', KEPT) ?? '[]') as [string, { massG: number; at: string }][];
+    } catch {
+      return [];
+    }
+  }
   onMount(() => {
-    const kept = JSON.parse(storedText('device', KEPT) ?? '[]') as [string, { massG: number; at: string }][];
-    for (const [key, count] of kept) counted.set(key, count);
+    for (const [key, count] of keptCounts()) counted.set(key, count);
     void keepPage();
     return outbox.start();
   });
@@ -62,18 +61,19 @@
   const costText = (row: Row, differenceG: number) =>
     row.costPerG === null ? '-' : money(row.costPerG * differenceG, data.shop.currency);
   const totalCost = $derived(data.rows.reduce((sum, row) => sum + (differenceOf(row) ?? 0) * (row.costPerG ?? 0), 0));
-  const isUnpriced = $derived(data.rows.some((row) => (differenceOf(row) ?? 0) !== 0 && row.costPerG === null));
+  /** Whether the cost leaves something out: rows without a price, unknown stock, or rows that are not shown. */
+  const isUnpriced = $derived(
+    [...counted.keys()].some((key) => {
+      const row = data.rows.find((one) => keyOf(one) === key);
+      return !row || row.costPerG === null || row.heldG === null;
+    }),
+  );
 
   async function save() {
     if (Object.keys(typed).length > 0) return;
-    const entries = data.rows.flatMap((row) => {
-      const own = counted.get(keyOf(row));
-      if (!own) return [];
-      const entry = newEntry({
-        of: { ingredient: row.name },
-        ...{ lot: row.lot, unit: 'g', why: 'count', counted: own.massG },
-      });
-      return [{ ...entry, at: own.at }];
+    const entries = [...counted].map(([key, { massG, at }]) => {
+      const [ingredient, lot] = JSON.parse(key) as [string, string];
+      return { ...newEntry({ of: { ingredient }, lot, unit: 'g', why: 'count', counted: massG }), at };
     });
     await outbox.add(entries);
     counted.clear();
@@ -87,7 +87,7 @@
   <div class="page-head"><h1>Stocktake</h1></div>
   <StockNav />
   <OutboxNotice {outbox} />
-  {#if data.rows.length === 0}
+  {#if data.isEmpty}
     <div class="panel">
       <EmptyState title="The larder is empty">
         <p>Add ingredients to the larder first. Then count them here.</p>
@@ -100,7 +100,11 @@
         <SelectItem value="" text="All shelves" />
         {#each shelves as shelf (shelf)}<SelectItem value={shelf} text={shelf} />{/each}
       </Select>
-      <Checkbox labelText="Also what is not in stock" bind:checked={isAll} />
+      <Checkbox
+        labelText="Also what is not in stock"
+        checked={data.isAll}
+        on:check={({ detail }) => void goto(`/stock/stocktake${detail ? '?all=yes' : ''}`, { noScroll: true })}
+      />
       {#if scaled}
         {@const row = scaled}
         <div class="scale">
@@ -162,6 +166,7 @@
         </tbody>
       </Table>
     </div>
+    {#if data.isCut}<p>The list is too long to be shown whole: these are the first {data.rows.length}.</p>{/if}
     <p class="save">
       <Button size="field" disabled={counted.size === 0} on:click={() => void save()}>Save stocktake</Button>
       <span role="status"
