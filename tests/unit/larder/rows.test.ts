@@ -37,11 +37,13 @@ const BUTTER: Ingredient = {
   grainMm: 2,
   usablePercent: 99,
   heldG: 500,
+  keepAtLeastG: 750,
+  shelf: 'Fridge',
   labelName: 'Salted butter',
   keepDays: { room: 2, fridge: 60, freezer: 300 },
   source: 'a public table',
   packs: [
-    { name: 'block', massG: 250, price: 2.4, pricedOn: '2026-05-31', currency: 'GBP' },
+    { name: 'block', massG: 250, price: 2.4, pricedOn: '2026-05-31', currency: 'GBP', supplier: 'Dairy round' },
     { name: 'case', massG: 5000, price: 44 },
   ],
 };
@@ -87,6 +89,8 @@ test('each fact has its own column', () => {
     grain_mm: '2',
     usable_percent: '99',
     held_g: '500',
+    keep_at_least_g: '750',
+    shelf: 'Fridge',
     label_name: 'Salted butter',
     keeps_days_room: '2',
     keeps_days_fridge: '60',
@@ -97,6 +101,7 @@ test('each fact has its own column', () => {
     price: '2.4',
     priced_on: '2026-05-31',
     currency: 'GBP',
+    supplier: 'Dairy round',
   });
   assert.deepEqual(Object.values(rowOfIngredient({ name: 'x' })).filter(Boolean), ['x']);
   assert.deepEqual(read(ROW), { ...BUTTER, packs: [BUTTER.packs![0]!] });
@@ -126,6 +131,8 @@ test('an empty cell leaves what is there; each other cell changes only its own f
   assert.equal(change({ usable_percent: '90' }).usablePercent, 90);
   assert.equal(change({ label_name: 'Butter' }).labelName, 'Butter');
   assert.equal(change({ source: 'me' }).source, 'me');
+  assert.equal(change({ keep_at_least_g: '0' }).keepAtLeastG, 0);
+  assert.equal(change({ shelf: 'Cellar' }).shelf, 'Cellar');
   for (const [column, place] of [
     ['keeps_days_room', 'room'],
     ['keeps_days_fridge', 'fridge'],
@@ -152,15 +159,17 @@ test('invalid cells are reported with their column: unknown words, numbers, date
   assert.equal(read({ name: 'x', ...parts, other: '35' }).composition!.other, 35);
 });
 
-test('a pack named again comes first; the date and currency of a price stay as long as the price does', () => {
+test('a pack named again comes first; the date and currency of a price stay as long as the price does, the supplier always', () => {
   const packs = (row: Record<string, string>) => read({ name: 'butter', ...row }, BUTTER).packs!;
   const [block, box] = BUTTER.packs!;
+  const supplier = 'Dairy round';
   assert.deepEqual(packs({ pack: 'case' }), [box, block]);
   assert.deepEqual(packs({ pack: 'block', price: '2.4' }), [block, box]);
-  assert.deepEqual(packs({ pack: 'block', price: '2.5' })[0], { name: 'block', massG: 250, price: 2.5 });
+  assert.deepEqual(packs({ pack: 'block', price: '2.5' })[0], { name: 'block', massG: 250, price: 2.5, supplier });
   assert.deepEqual(packs({ pack: 'block', price: '2.5', priced_on: '2026-06-01', currency: 'eur' })[0], {
-    ...{ name: 'block', massG: 250, price: 2.5, pricedOn: '2026-06-01', currency: 'EUR' },
+    ...{ name: 'block', massG: 250, price: 2.5, pricedOn: '2026-06-01', currency: 'EUR', supplier },
   });
+  assert.equal(packs({ pack: 'block', supplier: 'Mill' })[0]!.supplier, 'Mill');
   assert.deepEqual(packs({ pack: 'tub', pack_g: '400' }), [{ name: 'tub', massG: 400 }, block, box]);
   assert.deepEqual(read({ name: 'x', pack: 'tub', pack_g: '400' }).packs, [{ name: 'tub', massG: 400 }]);
 });
@@ -175,13 +184,14 @@ test('a row of prices sets one pack, adds a new one, and says what it lacks', ()
       : found.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
   };
   const [block, box] = BUTTER.packs!;
+  const supplier = 'Dairy round';
   assert.deepEqual(priced({ ingredient: 'Best  Butter', pack: 'case', price: '45' }), [
     block,
     { name: 'case', massG: 5000, price: 45 },
   ]);
   assert.deepEqual(priced({ ingredient: 'butter', pack: 'block', price: '2.4' }), [block, box]);
   assert.deepEqual(priced({ ingredient: 'butter', pack: 'block', price: '3' })![0], {
-    ...{ name: 'block', massG: 250, price: 3 },
+    ...{ name: 'block', massG: 250, price: 3, supplier },
   });
   assert.deepEqual(priced({ ingredient: 'salt', pack: 'bag', pack_g: '1000', price: '1' }), [
     { name: 'bag', massG: 1000, price: 1 },
@@ -197,8 +207,16 @@ test('a row of prices sets one pack, adds a new one, and says what it lacks', ()
 test('packs as rows of prices', () => {
   assert.deepEqual(priceRowsOf({ name: 'x' }), []);
   assert.deepEqual(priceRowsOf({ ...BUTTER, packs: [BUTTER.packs![0]!, { name: 'loose', massG: 1 }] }), [
-    { ingredient: 'butter', pack: 'block', pack_g: '250', price: '2.4', priced_on: '2026-05-31', currency: 'GBP' },
-    { ingredient: 'butter', pack: 'loose', pack_g: '1', price: '', priced_on: '', currency: '' },
+    {
+      ingredient: 'butter',
+      pack: 'block',
+      pack_g: '250',
+      price: '2.4',
+      priced_on: '2026-05-31',
+      currency: 'GBP',
+      supplier: 'Dairy round',
+    },
+    { ingredient: 'butter', pack: 'loose', pack_g: '1', price: '', priced_on: '', currency: '', supplier: '' },
   ]);
 });
 

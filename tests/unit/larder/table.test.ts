@@ -82,7 +82,10 @@ test('a price row sets the price of its pack and leaves the others', () => {
     find,
   );
   assert.ok(read.ok);
-  assert.deepEqual(read.value.packs![0], { name: 'block, 250 g', massG: 250, price: 3.05, pricedOn: '2026-11-20' });
+  const { supplier } = demoLarder.get('butter')!.packs![0]!;
+  assert.deepEqual(read.value.packs![0], {
+    ...{ name: 'block, 250 g', massG: 250, price: 3.05, pricedOn: '2026-11-20', supplier },
+  });
   assert.deepEqual(read.value.packs![1], demoLarder.get('butter')!.packs![1]);
   assert.ok(!pricedFromRow({ ingredient: 'moss', pack: 'bag', price: '1' }, find).ok);
   assert.ok(!pricedFromRow({ ingredient: 'butter', pack: 'new bag', price: '1' }, find).ok);
@@ -105,7 +108,13 @@ test('fuzz: any cells give a valid ingredient, or problems with their columns', 
 test('a table accepts exactly what the larder accepts: the limits of each column are those of its field', () => {
   const read = (column: string, text: string) => ingredientFromRow({ name: 'x', [column]: text }, null);
   const limits = {
-    ...{ g_per_ml: 'densityGPerMl', one_weighs_g: 'unitMassG', grain_mm: 'grainMm', held_g: 'heldG' },
+    ...{
+      g_per_ml: 'densityGPerMl',
+      one_weighs_g: 'unitMassG',
+      grain_mm: 'grainMm',
+      held_g: 'heldG',
+      keep_at_least_g: 'keepAtLeastG',
+    },
     ...{ usable_percent: 'usablePercent', keeps_days_room: 'keepDays.room', sucrose: 'sugarKinds.sucrose' },
   };
   for (const [column, field] of Object.entries(limits)) {
