@@ -182,6 +182,15 @@ test('every resource can be read, with its revision, and unchanged lists are not
     settings: { name: string };
   };
   expect([revision > 0, settings.name]).toEqual([true, 'Lantern Yard Slabworks']);
+  const wrong = await page.request.post(`${shop.address}/api/plan`, { data: { slab: 7 } });
+  expect(wrong.headers()['content-type']).toBe('application/problem+json');
+  const details = (await wrong.json()) as {
+    title: string;
+    status: number;
+    detail: string;
+    problems: { message: string }[];
+  };
+  expect([details.status, details.detail]).toEqual([422, details.problems[0]!.message]);
   // What is read can be sent back as it is, but for what was counted meanwhile.
   const butter = (await (await get('/api/larder?find=butter')).json()) as {
     ingredients: { id: number; revision: number }[];

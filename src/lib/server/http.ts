@@ -1,4 +1,5 @@
 import { json } from '@sveltejs/kit';
+import { STATUS_CODES } from 'node:http';
 import { BODY_LIMIT } from '$lib/limits/bodyLimits';
 import { parsedJson, type Problem, type Read } from '$core/validation';
 import { problemMessage, type ProblemMessage } from '$wording/problems';
@@ -10,10 +11,21 @@ type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; r
 export const jsonText = (text: string): Response =>
   new Response(text, { headers: { 'Content-Type': 'application/json' } });
 
+/** Answers with problem details (RFC 9457): the status with its name, the first problem as `detail`, and all with their places. */
+function problemDetails(status: number, problems: readonly ProblemMessage[], more: object = {}): Response {
+  const [first] = problems;
+  return json(
+    { type: 'about:blank', title: STATUS_CODES[status], status, detail: first?.message, problems, ...more },
+    { status, headers: { 'Content-Type': 'application/problem+json' } },
+  );
+}
+
 /** Answers with the problems of a request, with messages for codes. */
 export function refused(problems: readonly (Problem | ProblemMessage)[], status = 422): Response {
-  const messages = problems.map((wrong) => ('message' in wrong ? wrong : problemMessage(wrong)));
-  return json({ problems: messages }, { status });
+  return problemDetails(
+    status,
+    problems.map((wrong) => ('message' in wrong ? wrong : problemMessage(wrong))),
+  );
 }
 
 /** Refuses a request as a whole. */
@@ -23,7 +35,7 @@ export const refusal = <C extends RefusalCode>(code: C, ...figures: RefusalFigur
 /** Refuses a request as a whole, and sends what the sender needs to go on. */
 export function refusedWith<C extends RefusalCode>(code: C, more: object, ...figures: RefusalFigures<C>): Response {
   const { status, path = '' }: { status: number; path?: string } = REFUSALS[code];
-  return json({ problems: [{ path, code, message: refusalText(code, ...figures) }], ...more }, { status });
+  return problemDetails(status, [{ path, code, message: refusalText(code, ...figures) }], more);
 }
 
 const sizeText = (bytes: number) =>

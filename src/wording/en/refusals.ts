@@ -54,6 +54,11 @@ export const REFUSALS = {
   'copied-slab-deleted': { status: 404, message: 'The slab to copy was deleted. Choose another' },
   'no-version': { status: 404, message: 'This version of the slab does not exist' },
   'no-version-to-make': { status: 404, message: 'This slab or version does not exist', path: '/slab' },
+  'version-changed': {
+    status: 409,
+    message: 'Someone else saved another version of this slab. Compare both and save again',
+    path: '/seen',
+  },
   'version-missing': { status: 422, message: 'Send the version that your change is based on', path: '/seen' },
   'too-many-learnt': { status: 422, message: (max: number) => `Give at most ${max} run numbers`, path: '/learnt' },
   'not-a-zip': { status: 422, message: 'This is not a zip file, or it is damaged. Choose another file' },

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { parseSlab } from '$core/slab';
 import { database } from '$lib/server/db';
-import { bodyJson, refusal, refused } from '$lib/server/http';
+import { bodyJson, refusal, refused, refusedWith } from '$lib/server/http';
 import { warm } from '$lib/server/warm';
 import { keepSlab, removeSlab, slabById } from '$lib/server/slabs';
 import { tagged } from '$lib/server/tagged';
@@ -34,7 +34,7 @@ export async function PUT({ params, request }) {
     return json(kept);
   }
   if (kept.reason === 'gone') return refusal('slab-deleted');
-  return json(kept, { status: 409 });
+  return refusedWith('version-changed', kept);
 }
 
 /** Deletes a slab from the list. */
