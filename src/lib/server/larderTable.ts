@@ -147,13 +147,20 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     if (!old) added.push(last.name);
     else if (fields.length > 0) changed.push({ name: last.name, fields });
     else same += 1;
-    taken.push({ id: old?.id ?? null, steps: all });
+    taken.push({ id: old?.id ?? null, steps: all.map((step) => withoutSameStock(step, old?.ingredient)) });
     writes += all.length;
   }
   if (writes > MAX_WRITES) {
     return refused(reason('too-many-changes', { count: writes, max: MAX_WRITES }));
   }
   return { changes: { added, changed, same, bad, badCount }, taken };
+}
+
+/** Leaves out what is in stock where the table does not change it: the bench may use some before the table is written. */
+function withoutSameStock(step: Ingredient, old: Ingredient | undefined): Ingredient {
+  if (step.heldG !== old?.heldG) return step;
+  const { heldG: _heldG, ...rest } = step;
+  return rest;
 }
 
 function differences(before: Ingredient, after: Ingredient): FieldChange[] {

@@ -22,6 +22,7 @@ import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addSlab, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
 import { writeSlab, type Slab } from '$core/slab';
+import { addEntry } from '../../../src/lib/server/stock';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
 import { migrations } from './migrations';
 
@@ -248,5 +249,21 @@ test('law: the part of the larder that a slab needs weighs, prices and declares 
     assert.ok(part.length < 40);
     assert.deepEqual(plan(slab, larderOf(part), wholeShop(db)), plan(slab, whole, wholeShop(db)), slab.name);
   }
+  db.close();
+});
+
+test('a table that does not change what is in stock leaves it, also if the bench has used some since it was read', async () => {
+  const db = await shopWithLarder();
+  const { shelf } = shelfNow(db);
+  const { taken } = readTable('name,source\nbutter,a label\n', 'larder', shelf);
+  const { id } = named(db, 'butter');
+  db.transaction(() =>
+    addEntry(db, {
+      of: { ingredient: id, lot: '' },
+      ...{ name: 'butter', change: -200_000, why: 'used', at: new Date().toISOString() },
+    }),
+  )();
+  assert.ok(writeTaken(db, taken, shelfNow(db).stamp, '2026-11-24'));
+  assert.deepEqual([named(db, 'butter').heldG, named(db, 'butter').source], [1300, 'a label']);
   db.close();
 });
