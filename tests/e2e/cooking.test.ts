@@ -113,6 +113,7 @@ test('the services: heat through raw layers, a slab in its places, a forecast; b
     everyMinutes: 1,
   });
   expect(bad.body).toEqual({
+    ...{ type: 'about:blank', title: 'Unprocessable Entity', status: 422, detail: 'Enter a number above 0' },
     problems: [{ path: '/layers/0/k', code: 'not-positive', message: 'Enter a number above 0' }],
   });
   const read = await post('/api/read', { text: '2 sticks butter, cubed', measures: 'us' });
