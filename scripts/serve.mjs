@@ -176,6 +176,8 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   const timeouts = {
     headersTimeout: HEADERS_MS,
     requestTimeout: REQUEST_MS,
+    // After the usual five seconds a client might send its next request just as the connection is closed.
+    keepAliveTimeout: IDLE_MS,
     connectionsCheckingInterval: 2000,
   };
   const server = certificate
