@@ -29,7 +29,10 @@
   }
 
   a {
-    padding: 0.55rem 0.8rem;
+    display: flex;
+    align-items: center;
+    min-height: 2.9rem;
+    padding: 0 0.8rem;
     color: var(--quiet);
     text-decoration: none;
     white-space: nowrap;
