@@ -7,14 +7,17 @@
  * @returns whole numbers of the smallest coin, in the same order
  * @example inCoins([1 / 3, 1 / 3, 1 / 3], 2) // [34, 33, 33]
  */
-export function inCoins(amounts: readonly number[], digits: number): number[] {
-  const exact = amounts.map((amount) => amount * 10 ** digits);
-  const total = Math.round(exact.reduce((sum, coins) => sum + coins, 0));
-  const coins = exact.map((exactCoins) => Math.floor(exactCoins + 1e-9));
-  const left = total - coins.reduce((sum, coin) => sum + coin, 0);
+export const inCoins = (amounts: readonly number[], digits: number): number[] =>
+  inWholeParts(amounts.map((amount) => amount * 10 ** digits));
+
+/** Rounds amounts to whole numbers that add up to the rounded total, by the same method. */
+export function inWholeParts(exact: readonly number[]): number[] {
+  const total = Math.round(exact.reduce((sum, part) => sum + part, 0));
+  const parts = exact.map((part) => Math.floor(part + 1e-9));
+  const left = total - parts.reduce((sum, part) => sum + part, 0);
   const byRemainder = exact
-    .map((exactCoins, at) => ({ at, remainder: exactCoins - coins[at]! }))
+    .map((part, at) => ({ at, remainder: part - parts[at]! }))
     .sort((a, b) => b.remainder - a.remainder || a.at - b.at);
-  for (let i = 0; i < left; i++) coins[byRemainder[i % byRemainder.length]!.at]! += 1;
-  return coins;
+  for (let i = 0; i < left; i++) parts[byRemainder[i % byRemainder.length]!.at]! += 1;
+  return parts;
 }

@@ -12,6 +12,7 @@ import {
   reason,
   REQUIRED,
   text,
+  uuid,
   whole,
   type Held,
 } from '../validation';
@@ -29,8 +30,7 @@ export const POT_SIGNS = ['soft-in-cold-water', 'hard-in-cold-water', 'set-in-po
 export type PotSign = (typeof POT_SIGNS)[number];
 
 const grams = number(0, 1e6).required(REQUIRED);
-const uuid = () =>
-  formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, reason('not-a-uuid')).required(REQUIRED);
+const id = () => uuid().required(REQUIRED);
 const AT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
 const at = formed(AT, reason('not-a-utc-moment'))
   // Text that is not a valid moment has already been reported.
@@ -40,7 +40,7 @@ const at = formed(AT, reason('not-a-utc-moment'))
     (text) => text === undefined || !AT.test(text) || isMoment(text),
   );
 /** `deviceAt` is the time of the device's own clock if it did not know the server's; the server then corrects `at`. */
-const event = { id: uuid(), at: at.required(REQUIRED), deviceAt: at };
+const event = { id: id(), at: at.required(REQUIRED), deviceAt: at };
 const step = text(200);
 const line = { preparation: text(200), line: whole(0, 1000).required(REQUIRED) };
 
@@ -81,13 +81,13 @@ const KINDS = {
   tasted: { ...event, text: text(2000), good: flag() },
   note: { ...event, text: text(5000) },
   /** The photo itself is stored under its own id. */
-  photo: { ...event, photo: uuid(), text: note(500) },
+  photo: { ...event, photo: id(), text: note(500) },
   /** Change for next time, and the reason. */
   'next-time': { ...event, change: changeSchema, why: text(500) },
   stopped: { ...event, why: note(500) },
   finished: { ...event },
   /** Cancels another event: undo is an event too. */
-  'taken-back': { ...event, event: uuid() },
+  'taken-back': { ...event, event: id() },
 } as const;
 
 export const runEventSchema = choice('kind', KINDS, 'required');

@@ -165,7 +165,8 @@ function curveOf(boil: RunBoil, events: readonly RunEvent[]): Curve {
   return { ...boil, readings, peakC: believed.reduce<number | null>((most, [, c]) => Math.max(most ?? c, c), null) };
 }
 
-function outcomeOf(plan: RunPlan, events: readonly RunEvent[]): Outcome {
+/** Returns the outcome of a run from its counted events. */
+export function outcomeOf(plan: Pick<RunPlan, 'pieces'>, events: readonly RunEvent[]): Outcome {
   const weighed = ofKind(events, 'pieces');
   const pieces = weighed.reduce((sum, { count }) => sum + count, 0);
   const each = weighed.flatMap((event) => event.each ?? []);

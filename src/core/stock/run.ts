@@ -1,4 +1,5 @@
-import { countedEvents, type RunEvent, type RunPlan } from '../run';
+import { inWholeParts } from '../cost';
+import { countedEvents, outcomeOf, type RunEvent, type RunPlan } from '../run';
 
 /** What a run has used of one ingredient so far. */
 export interface UsedByRun {
@@ -10,41 +11,43 @@ export interface UsedByRun {
   readonly at: string;
 }
 
+/** A line of a run: in with its mass, still to be weighed, or skipped with its step. */
+interface LineOfRun {
+  readonly ingredient: string;
+  readonly is: 'in' | 'open' | 'skipped';
+  /** As weighed and changed, otherwise as planned; `null` if unknown. */
+  readonly massG: number | null;
+  /** When it went in, ISO 8601. */
+  readonly at: string;
+}
+
+const keyOf = ({ preparation, line }: { readonly preparation: string; readonly line: number }) =>
+  `${preparation} ${line}`;
+
 /**
- * Returns what a run has used: what was weighed, when it was weighed, with later changes; what was not weighed as planned, once its step is done
- * or the run is finished. Lines of skipped steps are not used. Lines without a weight are left out.
+ * Returns the lines of a run. What was weighed is in; what was not weighed is in as planned once its step is done or the run is finished.
  *
- * @param events in any order
+ * @param counted events that count, in order
  */
-export function usedByRun(
-  { lines, begin }: Pick<RunPlan, 'lines' | 'begin'>,
-  events: readonly RunEvent[],
-): UsedByRun[] {
-  const counted = countedEvents(events);
+function linesOfRun({ lines, begin }: Pick<RunPlan, 'lines' | 'begin'>, counted: readonly RunEvent[]): LineOfRun[] {
   const weighed = new Map<string, number>();
   const changed = new Map<string, number>();
-  const ended = new Map<string, { readonly at: string; readonly isSkipped: boolean }>();
   const lastAt = new Map<string, string>();
-  const lots = new Map<string, Set<string>>();
+  const ended = new Map<string, { readonly at: string; readonly isSkipped: boolean }>();
   let finishedAt: string | null = null;
   for (const event of counted) {
     switch (event.kind) {
       case 'weighed':
-        weighed.set(`${event.preparation} ${event.line}`, event.massG);
-        lastAt.set(`${event.preparation} ${event.line}`, event.at);
+        weighed.set(keyOf(event), event.massG);
+        lastAt.set(keyOf(event), event.at);
         break;
-      case 'amount-changed': {
-        const key = `${event.preparation} ${event.line}`;
-        changed.set(key, (changed.get(key) ?? 0) + event.byG);
-        lastAt.set(key, event.at);
+      case 'amount-changed':
+        changed.set(keyOf(event), (changed.get(keyOf(event)) ?? 0) + event.byG);
+        lastAt.set(keyOf(event), event.at);
         break;
-      }
       case 'step-done':
       case 'step-skipped':
         if (!ended.has(event.step)) ended.set(event.step, { at: event.at, isSkipped: event.kind === 'step-skipped' });
-        break;
-      case 'lot':
-        lots.set(event.ingredient, (lots.get(event.ingredient) ?? new Set()).add(event.lot));
         break;
       case 'finished':
         finishedAt = event.at;
@@ -52,24 +55,59 @@ export function usedByRun(
       default:
     }
   }
-  const used = new Map<string, UsedByRun>();
-  for (const { preparation, line, ingredient, massG, goesIn } of lines) {
-    const key = `${preparation} ${line}`;
+  return lines.map((line): LineOfRun => {
+    const { ingredient, massG: plannedG, goesIn } = line;
+    const key = keyOf(line);
     const step = ended.get(goesIn);
-    const isPlanned = step ? !step.isSkipped : finishedAt !== null;
-    const baseG = weighed.get(key) ?? (isPlanned ? massG : null);
-    if (baseG === null) continue;
-    const inG = Math.max(0, baseG + (changed.get(key) ?? 0));
-    const at = lastAt.get(key) ?? step?.at ?? finishedAt ?? begin;
+    const isOver = step ? !step.isSkipped : finishedAt !== null;
+    const baseG = weighed.get(key) ?? plannedG;
+    return {
+      ingredient,
+      is: weighed.has(key) || isOver ? 'in' : step ? 'skipped' : 'open',
+      massG: baseG === null ? null : Math.max(0, baseG + (changed.get(key) ?? 0)),
+      at: lastAt.get(key) ?? step?.at ?? finishedAt ?? begin,
+    };
+  });
+}
+
+/**
+ * Returns what a run has used, by ingredient. Lines without a weight are left out.
+ *
+ * @param events in any order
+ */
+export function usedByRun(plan: Pick<RunPlan, 'lines' | 'begin'>, events: readonly RunEvent[]): UsedByRun[] {
+  const counted = countedEvents(events);
+  const used = new Map<string, UsedByRun>();
+  for (const { ingredient, is, massG, at } of linesOfRun(plan, counted)) {
+    if (is !== 'in' || massG === null) continue;
     const before = used.get(ingredient);
+    const lots = counted.flatMap((event) =>
+      event.kind === 'lot' && event.ingredient === ingredient ? [event.lot] : [],
+    );
     used.set(ingredient, {
       ingredient,
-      massG: (before?.massG ?? 0) + inG,
-      lots: [...(lots.get(ingredient) ?? [])],
+      massG: (before?.massG ?? 0) + massG,
+      lots: [...new Set(lots)],
       at: before && before.at > at ? before.at : at,
     });
   }
   return [...used.values()];
+}
+
+/** Returns what a run has still to weigh, by ingredient, g; `null` where a line has no weight. Nothing once it is finished or stopped. */
+export function stillNeededByRun(
+  plan: Pick<RunPlan, 'lines' | 'begin'>,
+  events: readonly RunEvent[],
+): ReadonlyMap<string, number | null> {
+  const counted = countedEvents(events);
+  const needed = new Map<string, number | null>();
+  if (counted.some(({ kind }) => kind === 'stopped')) return needed;
+  for (const { ingredient, is, massG } of linesOfRun(plan, counted)) {
+    if (is !== 'open') continue;
+    const before = needed.get(ingredient) ?? 0;
+    needed.set(ingredient, massG === null || needed.get(ingredient) === null ? null : before + massG);
+  }
+  return needed;
 }
 
 /** Pieces of one type that a run made. */
@@ -94,33 +132,20 @@ export function madeByRun(
   const counted = countedEvents(events);
   const end = counted.find(({ kind }) => kind === 'finished' || kind === 'stopped');
   if (end?.kind !== 'finished') return [];
-  const entered = counted.filter((event) => event.kind === 'pieces');
-  const rejects = counted.reduce((sum, event) => sum + (event.kind === 'rejects' ? event.count : 0), 0);
+  const outcome = outcomeOf({ pieces }, counted);
+  const total = outcome.pieces ?? Math.max(0, pieces - outcome.rejects);
   const types = pieceTypes?.length ? pieceTypes : [{ kind: null, count: pieces }];
-  const isEstimate = entered.length === 0;
-  const total = isEstimate ? Math.max(0, pieces - rejects) : entered.reduce((sum, { count }) => sum + count, 0);
-  const weighed = entered.filter(({ massG, count }) => massG !== undefined && count > 0);
-  const weighedG = weighed.reduce((sum, { massG = 0 }) => sum + massG, 0);
-  const weighedPieces = weighed.reduce((sum, { count }) => sum + count, 0);
-  const eachG = weighedPieces > 0 ? weighedG / weighedPieces : pieceG > 0 ? pieceG : null;
-  return divided(
-    total,
-    types.map(({ count }) => count),
-  ).flatMap((count, i) =>
-    count > 0 ? [{ kind: types[i]!.kind, pieces: count, pieceG: eachG, isEstimate, at: end.at }] : [],
+  const planned = types.reduce((sum, { count }) => sum + count, 0);
+  const parts = planned > 0 ? types.map(({ count }) => (total * count) / planned) : [total];
+  return inWholeParts(parts).flatMap((count, i) =>
+    count > 0
+      ? [
+          {
+            ...{ kind: types[i]!.kind, pieces: count, at: end.at },
+            pieceG: outcome.pieceG ?? (pieceG > 0 ? pieceG : null),
+            isEstimate: outcome.pieces === null,
+          },
+        ]
+      : [],
   );
-}
-
-/** Divides a whole number in proportion, by largest remainders; the parts add up to it. */
-export function divided(total: number, shares: readonly number[]): number[] {
-  const sum = shares.reduce((all, share) => all + share, 0);
-  if (sum <= 0) return shares.map((_, i) => (i === 0 ? total : 0));
-  const exact = shares.map((share) => (total * share) / sum);
-  const parts = exact.map(Math.floor);
-  const byRemainder = exact
-    .map((value, i) => ({ i, remainder: value - Math.floor(value) }))
-    .sort((a, b) => b.remainder - a.remainder || a.i - b.i);
-  const left = total - parts.reduce((all, part) => all + part, 0);
-  for (const { i } of byRemainder.slice(0, left)) parts[i]! += 1;
-  return parts;
 }

@@ -74,6 +74,10 @@ export const positive = (max: number) =>
 /** A whole number from `min` to `max`. */
 export const whole = (min: number, max: number) => number(min, max).integer(asMessage(reason('not-whole')));
 
+/** A UUID made by the sender. */
+export const uuid = () =>
+  formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, reason('not-a-uuid'));
+
 export const flag = () =>
   yup
     .boolean()

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { bookingChanges, divided, takeOldest, type FromLot, type HeldLot } from '$core/stock';
+import { bookingChanges, takeOldest, type FromLot, type HeldLot } from '$core/stock';
 
 const lots = fc.uniqueArray(
   fc.record(
@@ -60,19 +60,5 @@ test('changes bring the total to what it should be, once: booked again they are 
         assert.deepEqual(held, start);
       },
     ),
-  );
-});
-
-test('parts of a whole number add up to it and follow their shares', () => {
-  fc.assert(
-    fc.property(fc.nat(500), fc.array(fc.nat(50), { minLength: 1, maxLength: 6 }), (total, shares) => {
-      const parts = divided(total, shares);
-      const all = shares.reduce((a, b) => a + b, 0);
-      assert.equal(
-        parts.reduce((a, b) => a + b, 0),
-        total,
-      );
-      if (all > 0) parts.forEach((part, i) => assert.ok(Math.abs(part - (total * shares[i]!) / all) < 1));
-    }),
   );
 });
