@@ -27,7 +27,7 @@ export const LARDER_COLUMNS = [
   'grain_mm',
   'usable_percent',
   'held_g',
-  'keep_at_least_g',
+  'minimum_stock_g',
   'shelf',
   'label_name',
   'keeps_days_room',

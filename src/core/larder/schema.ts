@@ -97,11 +97,11 @@ export const ingredientSchema = fields({
   labelName: note(200),
   /** Maximum shelf life of products made with it, days by place. */
   keepDays: fields({ room: days, fridge: days, freezer: days }),
-  /** What is held: the sum of the ledger; what is sent counts as a stocktake. Less than nothing where more was used than was entered. */
+  /** Stock: the sum of the ledger. A figure that is sent counts as a stocktake. Negative if more was used than entered. */
   heldG: number(-MAX_QUANTITY, MAX_QUANTITY),
-  /** Below this it is on the buying list by itself. */
-  keepAtLeastG: number(0, MAX_QUANTITY),
-  /** Where it stands, for stocktakes. */
+  /** Minimum stock: below it, the ingredient is on the buying list. */
+  minimumStockG: number(0, MAX_QUANTITY),
+  /** Shelf that it stands on, for stocktakes. */
   shelf: note(60),
   /** Source of the figures. */
   source: note(500),

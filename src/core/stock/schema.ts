@@ -1,13 +1,13 @@
 import {
   asMessage,
   fields,
-  formed,
   momentSchema,
   note,
   number,
   oneOf,
   reason,
   REQUIRED,
+  uuid,
   whole,
   type Held,
 } from '../validation';
@@ -21,7 +21,6 @@ export const STOCK_UNITS = ['g', 'piece'] as const;
 export type StockUnit = (typeof STOCK_UNITS)[number];
 
 const MAX_CHANGE = 1e9;
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 const of = fields({
   ingredient: note(200),
@@ -37,7 +36,7 @@ const of = fields({
 /** One entry of the ledger. `change` is negative for what goes; a stocktake gives what was `counted` instead. */
 export const stockEntrySchema = fields({
   /** Made by the sender: the same id counts once. */
-  id: formed(UUID, reason('not-a-uuid')).required(REQUIRED),
+  id: uuid().required(REQUIRED),
   of: of.required(REQUIRED),
   change: number(-MAX_CHANGE, MAX_CHANGE),
   counted: number(0, MAX_CHANGE),
@@ -53,8 +52,8 @@ export const stockEntrySchema = fields({
   pack: note(200),
   supplier: note(200),
   note: note(500),
-  /** The entry that this one takes back. */
-  undoes: formed(UUID, reason('not-a-uuid')),
+  /** The entry that this one undoes. */
+  undoes: uuid(),
 }).test('change-or-count', (found, { createError }) => {
   const given = found as { readonly change?: unknown; readonly counted?: unknown; readonly why?: unknown } | undefined;
   if (given === undefined) return true;

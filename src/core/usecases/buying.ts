@@ -17,7 +17,8 @@ export interface BatchToBuyFor {
 /** What a run that has begun still needs of an ingredient. */
 export interface NeededByRun {
   readonly ingredient: string;
-  readonly massG: number;
+  /** `null` where a line has no weight. */
+  readonly massG: number | null;
   readonly beginMs: number;
 }
 
@@ -36,10 +37,10 @@ export interface BuyLine {
     readonly cash: number | null;
   } | null;
   readonly supplier: string | null;
-  /** When the shelf runs out, ms since 1970; `null` where only the chosen least amount is missing. */
+  /** When the shelf runs out, ms since 1970; `null` where only the minimum stock is missing. */
   readonly byMs: number | null;
-  /** Chosen least amount on the shelf, g. */
-  readonly leastG: number | null;
+  /** Minimum stock, g. */
+  readonly minimumG: number | null;
 }
 
 interface Need {
@@ -49,12 +50,12 @@ interface Need {
 }
 
 /**
- * Returns what to buy: what batches and runs need beyond the shelf, and what falls below its chosen least amount, in whole usual packs. Each line
+ * Returns what to buy: what batches and runs need beyond the shelf, and what falls below its minimum stock, in whole usual packs. Each line
  * says by when it must be there: when the first batch begins that the shelf is not enough for, the earliest first.
  *
  * An ingredient without a weight is listed, as it cannot be known whether there is enough of it.
  *
- * @param shelf every ingredient that has a least amount, and those that the batches name, with what is held
+ * @param shelf every ingredient that has a minimum stock, and those that the batches name, with what is held
  */
 export function buyingList(
   batches: readonly BatchToBuyFor[],
@@ -79,7 +80,7 @@ export function buyingList(
   }
   for (const { ingredient, massG, beginMs } of runs) need(ingredient, undefined, massG, beginMs);
   for (const ingredient of shelf)
-    if (ingredient.keepAtLeastG !== undefined && !needs.has(plainName(ingredient.name)))
+    if (ingredient.minimumStockG !== undefined && !needs.has(plainName(ingredient.name)))
       needs.set(plainName(ingredient.name), { name: ingredient.name, ingredient, portions: [] });
   return [...needs.values()]
     .flatMap((one) => lineOf(one) ?? [])
@@ -92,7 +93,7 @@ function lineOf({ name, ingredient, portions }: Need): BuyLine | null {
   const isKnown = portions.every(({ massG }) => massG !== null);
   const needG = isKnown ? portions.reduce((sum, { massG }) => sum + massG!, 0) : null;
   const heldG = ingredient?.heldG ?? null;
-  const leastG = ingredient?.keepAtLeastG ?? null;
+  const minimumG = ingredient?.minimumStockG ?? null;
   const shelfG = heldG ?? 0;
   let used = 0;
   let byMs: number | null = null;
@@ -100,13 +101,13 @@ function lineOf({ name, ingredient, portions }: Need): BuyLine | null {
     used += massG ?? 0;
     if (byMs === null && (massG === null || used > shelfG + EPS_G)) byMs = beginMs;
   }
-  const lacksG = Math.max(0, used + (leastG ?? 0) - shelfG);
+  const lacksG = Math.max(0, used + (minimumG ?? 0) - shelfG);
   if (byMs === null && lacksG <= EPS_G) return null;
   const [pack] = ingredient?.packs ?? [];
   // What costs nothing, such as water from the tap, is not bought.
   if (pack?.price === 0) return null;
   return {
-    ...{ ingredient: name, needG, heldG, leastG, byMs },
+    ...{ ingredient: name, needG, heldG, minimumG, byMs },
     pack: pack
       ? {
           name: pack.name,

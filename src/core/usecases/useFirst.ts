@@ -10,7 +10,7 @@ export interface NamedSlab {
   readonly slab: Slab;
 }
 
-/** A slab that uses something, with the amount that one making needs, g; `null` if it cannot be weighed. */
+/** A slab that uses something, with the amount that one batch needs, g; `null` if it cannot be weighed. */
 export interface SlabUse {
   readonly slab: number;
   readonly name: string;

@@ -4,6 +4,8 @@ export interface ShopDates {
   readonly locale: Intl.Locale;
   /** Formats a day in figures, '31/05/2026'. */
   day(day: string): string;
+  /** Formats the day of a moment in the shop's time zone, in figures. */
+  dayOf(at: Date | number): string;
   /** Formats a day in words, 'Sunday, 31 May 2026'. */
   longDay(day: string): string;
   /** Formats a time of day, '14:30'. */
@@ -32,6 +34,7 @@ export function datesIn(tag: string, zone: string | undefined): ShopDates {
   const clock = { hour: '2-digit', minute: '2-digit' } as const;
   const inFigures = formatOf({ day: '2-digit', month: '2-digit', year: 'numeric' });
   const inWords = formatOf({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+  const dayHere = formatOf({ day: '2-digit', month: '2-digit', year: 'numeric', timeZone: zone });
   const time = formatOf(clock);
   const here = formatOf({ ...clock, timeZone: zone });
   const week = formatOf({ weekday: 'short', ...clock, timeZone: zone });
@@ -43,6 +46,7 @@ export function datesIn(tag: string, zone: string | undefined): ShopDates {
   return {
     locale,
     day: (day) => format(day, inFigures),
+    dayOf: (at) => dayHere.format(at),
     longDay: (day) => format(day, inWords),
     time: (text) => {
       const [hours, minutes] = numbersIn(text, /^(\d{2}):(\d{2})$/) ?? [];

@@ -7,7 +7,7 @@ import type { Db } from './db/open';
 import { ingredientsNamed } from './larder';
 import { addEvents, runsOfSlab } from './runs';
 import type { KeptSlab } from './slabs';
-import { addEntry, countWhole } from './stock';
+import { addEntry, countWhole } from './stock/ledger';
 
 const DAY_MS = 86_400_000;
 

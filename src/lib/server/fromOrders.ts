@@ -8,7 +8,7 @@ import { ingredientsFor } from './larder';
 import { ordersDue, setStatus } from './orders';
 import { wholeShop } from './shop';
 import { runTask, type TaskDone } from './tasks/pool';
-import { slabsNamed, stockFor, wantedBy } from './stockForOrders';
+import { slabsNamed, stockFor, wantedBy } from './stock/forOrders';
 import { addBatches } from './week';
 
 /** Statuses of orders whose pieces still have to be made. */

@@ -5,7 +5,7 @@ import type { Read } from '$core/validation';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { chosenBatches } from './fromOrders';
-import { slabsNamed, unclaimedStock, wantedBy } from './stockForOrders';
+import { slabsNamed, unclaimedStock, wantedBy } from './stock/forOrders';
 import type { TaskDone } from './tasks/pool';
 import { plannedWeek, weekContext } from './weekPlan';
 

@@ -1,13 +1,13 @@
-import { plainName, type Ingredient, type Larder, type Pack } from '$core/larder';
+import { plainName, type Ingredient, type Larder } from '$core/larder';
 import { namesNeeded, type Scale, type Slab } from '$core/slab';
 import { storedJson } from '$core/validation';
-import { coinDigits } from '$core/cost';
 import { fromThousandths } from '$core/stock';
 import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
-import { shopSettings } from './shop';
-import { countWhole, heldIngredients } from './stock';
+import { packsOf, replacePacks } from './packs';
+import { heldIngredients } from './stock/held';
+import { countWhole } from './stock/ledger';
 
 /** A larder ingredient; `revision` shows whether someone else has changed it. */
 export type StoredIngredient = Ingredient & { readonly id: number; readonly revision: number };
@@ -21,26 +21,13 @@ interface Row {
   readonly facts: string;
 }
 
-interface PackRow {
-  readonly ingredientId: number;
-  readonly name: string;
-  readonly massG: number;
-  readonly priceMinor: number | null;
-  readonly pricedOn: string | null;
-  readonly currency: string | null;
-  readonly supplier: string | null;
-}
-
 const ROWS =
   'SELECT id, revision, name, density_g_per_ml AS densityGPerMl, unit_mass_g AS unitMassG, facts FROM ingredient';
-const PACKS =
-  'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency, supplier FROM pack';
 
 /** Returns all ingredients with their packs and what is held of them, by name. */
 export function allIngredients(db: Db): StoredIngredient[] {
   const rows = db.prepare<[], Row>(`${ROWS} ORDER BY plain_name`).all();
-  const packs = db.prepare<[], PackRow>(`${PACKS} ORDER BY ingredient_id, position`).all();
-  return withHeld(db, withPacks(db, rows, packs));
+  return withHeld(db, ingredientsIn(rows, packsOf(db)));
 }
 
 /** Returns ingredients with what is held of them, g: the sum of the ledger, nothing where that is unknown. */
@@ -69,13 +56,13 @@ export function foundIngredients(
   const rows = db
     .prepare<unknown[], Row>(`${ROWS} ${where} ORDER BY plain_name LIMIT ? OFFSET ?`)
     .all([...bound, most, from]);
-  return { ingredients: withHeld(db, withTheirPacks(db, rows)), count };
+  return { ingredients: withHeld(db, withPacks(db, rows)), count };
 }
 
 /** Returns an ingredient by its number, with what is held of it; `null` if it does not exist. */
 export function ingredientById(db: Db, id: number): StoredIngredient | null {
   const rows = db.prepare<[number], Row>(`${ROWS} WHERE id = ?`).all(id);
-  return withHeld(db, withTheirPacks(db, rows))[0] ?? null;
+  return withHeld(db, withPacks(db, rows))[0] ?? null;
 }
 
 const MAX_NAMES = 20;
@@ -114,7 +101,7 @@ function readNamed(db: Db, names: readonly string[], deepest: number): StoredIng
     asked = [...new Set(parts.map(({ ingredient }) => plainName(ingredient)))].filter((name) => !seen.has(name));
   }
   const inOrder = [...found.values()].sort((a, b) => (plainName(a.name) < plainName(b.name) ? -1 : 1));
-  return withTheirPacks(db, inOrder);
+  return withPacks(db, inOrder);
 }
 
 /** Returns up to twenty larder names that contain a text, or whose ingredient has such an alias. */
@@ -124,7 +111,7 @@ export function larderNames(db: Db, sought: string): string[] {
 
 /** Returns the ingredients of which a least amount is kept. */
 export const ingredientsKeptStocked = (db: Db): StoredIngredient[] =>
-  withTheirPacks(db, db.prepare<[], Row>(`${ROWS} WHERE json_extract(facts, '$.keepAtLeastG') IS NOT NULL`).all());
+  withPacks(db, db.prepare<[], Row>(`${ROWS} WHERE json_extract(facts, '$.minimumStockG') IS NOT NULL`).all());
 
 /** Returns the names of all ingredients by their numbers. */
 export const ingredientNames = (db: Db): Map<number, string> =>
@@ -154,51 +141,21 @@ export function shelfLarder(db: Db): Larder {
   };
 }
 
-function withTheirPacks(db: Db, rows: readonly Row[]): StoredIngredient[] {
+/** Returns rows as ingredients with their packs. */
+function withPacks(db: Db, rows: readonly Row[]): StoredIngredient[] {
   if (rows.length === 0) return [];
-  const packs = db
-    .prepare<[string], PackRow>(
-      `${PACKS} WHERE ingredient_id IN (SELECT value FROM json_each(?)) ORDER BY ingredient_id, position`,
-    )
-    .all(JSON.stringify(rows.map(({ id }) => id)));
-  return withPacks(db, rows, packs);
+  const ids = rows.map(({ id }) => id);
+  return ingredientsIn(rows, packsOf(db, ids));
 }
 
-function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): StoredIngredient[] {
-  const { currency: shops } = shopSettings(db);
-  const coinsOf = coinsByCurrency();
-  const packs = new Map<number, Pack[]>();
-  for (const { ingredientId, name, massG, priceMinor, pricedOn, currency, supplier } of packRows) {
-    const list = packs.get(ingredientId) ?? [];
-    const priced = priceMinor !== null && currency !== null;
-    list.push({
-      name,
-      massG,
-      ...(priced ? { price: priceMinor / coinsOf(currency) } : {}),
-      ...(pricedOn === null ? {} : { pricedOn }),
-      ...(priced && currency !== shops ? { currency } : {}),
-      ...(supplier === null ? {} : { supplier }),
-    });
-    packs.set(ingredientId, list);
-  }
-  return rows.map(({ facts, densityGPerMl, unitMassG, ...row }) => ({
+const ingredientsIn = (rows: readonly Row[], packs: ReturnType<typeof packsOf>): StoredIngredient[] =>
+  rows.map(({ facts, densityGPerMl, unitMassG, ...row }) => ({
     ...storedJson<Partial<Ingredient>>(facts),
     ...row,
     ...(densityGPerMl === null ? {} : { densityGPerMl }),
     ...(unitMassG === null ? {} : { unitMassG }),
     packs: packs.get(row.id) ?? [],
   }));
-}
-
-/** Smallest coins per unit of a currency, cached. */
-function coinsByCurrency(): (currency: string) => number {
-  const known = new Map<string, number>();
-  return (currency) => {
-    const coins = known.get(currency) ?? 10 ** coinDigits(currency);
-    known.set(currency, coins);
-    return coins;
-  };
-}
 
 export type SavedIngredient =
   | { readonly ok: true; readonly id: number }
@@ -236,7 +193,7 @@ export function saveIngredient(
           )
           .run(row);
         putNames(db, Number(lastInsertRowid), ingredient);
-        putPacks(db, Number(lastInsertRowid), packs, today);
+        replacePacks(db, Number(lastInsertRowid), packs, today);
         takeHeld(db, { id: Number(lastInsertRowid), name }, heldG);
         return { ok: true, id: Number(lastInsertRowid) };
       }
@@ -249,16 +206,16 @@ export function saveIngredient(
         .run({ ...row, id: at.id, revision: at.revision });
       if (changes === 0) return { ok: false, reason: 'changed-elsewhere' };
       putNames(db, at.id, ingredient);
-      putPacks(db, at.id, packs, today);
+      replacePacks(db, at.id, packs, today);
       takeHeld(db, { id: at.id, name }, heldG);
       return { ok: true, id: at.id };
     })
     .immediate();
 }
 
-/** Enters what is held as a stocktake of now. */
+/** Enters what is in stock as a stocktake. */
 function takeHeld(db: Db, ingredient: { readonly id: number; readonly name: string }, heldG: number | undefined): void {
-  // Less than nothing cannot be counted: such a figure was read from the ledger, and stays.
+  // A figure below zero was read from the ledger and cannot have been counted.
   if (heldG !== undefined && heldG >= 0) countWhole(db, ingredient, heldG, new Date().toISOString());
 }
 
@@ -299,58 +256,4 @@ function putNames(db: Db, ingredientId: number, { name, aliases = [] }: Ingredie
   db.prepare('DELETE FROM ingredient_alias WHERE ingredient_id = ?').run(ingredientId);
   const insert = db.prepare('INSERT OR IGNORE INTO ingredient_alias (plain_name, ingredient_id) VALUES (?, ?)');
   for (const alias of aliases) insert.run(plainName(alias), ingredientId);
-}
-
-function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: string): void {
-  const shops = shopSettings(db).currency;
-  const coinsOf = coinsByCurrency();
-  db.prepare('DELETE FROM pack WHERE ingredient_id = ?').run(ingredientId);
-  const insert = db.prepare(
-    'INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, priced_on, currency, supplier) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
-  );
-  const last = db.prepare<
-    [number, string],
-    { priceMinor: number; massG: number; pricedOn: string; currency: string | null }
-  >(
-    `SELECT price_minor AS priceMinor, mass_g AS massG, priced_on AS pricedOn, currency FROM pack_price
-     WHERE ingredient_id = ? AND pack_name = ? ORDER BY priced_on DESC, id DESC LIMIT 1`,
-  );
-  const note = db.prepare(
-    `INSERT INTO pack_price (ingredient_id, pack_name, mass_g, price_minor, priced_on, currency) VALUES (?, ?, ?, ?, ?, ?)
-     ON CONFLICT (ingredient_id, pack_name, priced_on, currency)
-     DO UPDATE SET price_minor = excluded.price_minor, mass_g = excluded.mass_g`,
-  );
-  packs.forEach(({ name, massG, price, pricedOn, currency = shops, supplier }, position) => {
-    const minor = price === undefined ? null : Math.round(price * coinsOf(currency));
-    const before = last.get(ingredientId, name);
-    const moved =
-      minor !== null &&
-      (before?.priceMinor !== minor || before.massG !== massG || (before.currency ?? currency) !== currency);
-    // A new price under the day of the old one counts from today.
-    const isNew = moved && (pricedOn === undefined || pricedOn === before?.pricedOn);
-    const day = minor === null ? null : isNew ? today : (pricedOn ?? null);
-    insert.run(ingredientId, position, name, massG, minor, day, minor === null ? null : currency, supplier || null);
-    if (minor !== null && moved) note.run(ingredientId, name, massG, minor, day ?? today, currency);
-  });
-}
-
-/** A past price of a pack, valid from a day. */
-export interface PastPrice {
-  readonly pack: string;
-  readonly massG: number;
-  readonly price: number;
-  readonly currency: string;
-  readonly pricedOn: string;
-}
-
-/** Returns all prices of an ingredient's packs, the oldest first. */
-export function priceHistory(db: Db, ingredientId: number): PastPrice[] {
-  const coinsOf = coinsByCurrency();
-  return db
-    .prepare<[number], Omit<PastPrice, 'price'> & { priceMinor: number }>(
-      `SELECT pack_name AS pack, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency
-       FROM pack_price WHERE ingredient_id = ? ORDER BY priced_on, id`,
-    )
-    .all(ingredientId)
-    .map(({ priceMinor, ...row }) => ({ ...row, price: priceMinor / coinsOf(row.currency) }));
 }

@@ -11,7 +11,7 @@ import { storedJson } from '$core/validation';
 import type { Changed } from './changed';
 import type { Db } from './db/open';
 import { wholeShop } from './shop';
-import { bookOrder, orderKey } from './stockOfOrders';
+import { bookOrder, orderKey } from './stock/ofOrders';
 
 interface Row {
   readonly id: number;

@@ -5,7 +5,7 @@ import type { Shop } from '$core/shop';
 import type { Slab } from '$core/slab';
 import { storedJson } from '$core/validation';
 import type { Db } from './db/open';
-import { bookRun } from './stockOfRuns';
+import { bookRun } from './stock/ofRuns';
 
 /** A run when it was started. */
 export interface StoredRun {

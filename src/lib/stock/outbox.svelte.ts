@@ -7,7 +7,7 @@ import type { ProblemMessage } from '$wording/problems';
 interface Kept {
   readonly order?: number;
   readonly entry: StockEntry;
-  /** Why the server refused it for good; it stays on the device and is shown. */
+  /** Why the server refused it: the entry stays on the device and is shown. */
   readonly refused?: string;
 }
 
@@ -36,7 +36,7 @@ export class StockOutbox {
   refused: readonly { readonly entry: StockEntry; readonly why: string }[] = $state.raw([]);
   /** Whether the device could not keep an entry: then the page has to stay open until it is sent. */
   isUnkept = $state(false);
-  #unkept: readonly StockEntry[] = [];
+  #unkept: readonly Kept[] = [];
 
   /** @param onsent called when the server has taken entries */
   constructor(onsent: () => void) {
@@ -62,7 +62,7 @@ export class StockOutbox {
       await Promise.all(entries.map((entry) => writing.store.add({ entry })));
       await writing.done;
     } catch {
-      this.#unkept = [...this.#unkept, ...entries];
+      this.#unkept = [...this.#unkept, ...entries.map((entry) => ({ entry }))];
       this.isUnkept = true;
     }
     await this.#send();
@@ -75,16 +75,15 @@ export class StockOutbox {
   }
 
   async #all(): Promise<Kept[]> {
-    const unkept = this.#unkept.map((entry): Kept => ({ entry }));
     try {
-      return [...(await (await database()).getAll('entries')), ...unkept];
+      return [...(await (await database()).getAll('entries')), ...this.#unkept];
     } catch {
-      return unkept;
+      return [...this.#unkept];
     }
   }
 
   async #change(to: (kept: Kept) => Kept | null): Promise<void> {
-    this.#unkept = this.#unkept.filter((entry) => to({ entry }) !== null);
+    this.#unkept = this.#unkept.flatMap((kept) => to(kept) ?? []);
     this.isUnkept = this.#unkept.length > 0;
     try {
       const writing = (await database()).transaction('entries', 'readwrite', { durability: 'strict' });
@@ -107,13 +106,14 @@ export class StockOutbox {
 
   async #send(): Promise<void> {
     await this.#look();
-    if (this.#sending || this.waiting.length === 0) return;
+    const { length: before } = this.waiting;
+    if (this.#sending || before === 0) return;
     this.#sending = true;
     try {
       const sent = this.waiting.slice(0, AT_ONCE);
       const headers = { [DEVICE_CLOCK]: String(Date.now()) };
       const answer = await ask<{ problems: readonly ProblemMessage[] }>('POST', '/api/stock', sent, headers);
-      // Without an answer, or while the server is busy or asks for the passphrase, everything waits.
+      // Without an answer, or while the server is busy or wants the passphrase, everything waits.
       if (!answer.ok && answer.status !== 422) return;
       const problems = answer.ok ? answer.value.problems : answer.problems;
       const idOf = (path: string) => sent[Number(path.split('/')[1])]?.id;
@@ -130,6 +130,7 @@ export class StockOutbox {
     } finally {
       this.#sending = false;
     }
-    if (this.waiting.length > 0) await this.#send();
+    // Where the device cannot delete what was sent, the next turn comes with the timer.
+    if (this.waiting.length > 0 && this.waiting.length < before) await this.#send();
   }
 }

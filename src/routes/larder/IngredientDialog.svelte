@@ -7,7 +7,8 @@
   import { larderLimits } from '$lib/limits/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
-  import type { PastPrice, StoredIngredient } from '$lib/server/larder';
+  import type { StoredIngredient } from '$lib/server/larder';
+  import type { PastPrice } from '$lib/server/packs';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Declares from './Declares.svelte';
   import CompositionFields from './CompositionFields.svelte';
@@ -15,6 +16,7 @@
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
   import Rows from './Rows.svelte';
+  import StockFields from './StockFields.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
@@ -55,7 +57,7 @@
       .split(',')
       .map((name) => name.trim())
       .filter(Boolean);
-    // What is in stock goes along only if it was counted here: the bench may have used some meanwhile.
+    // The stock is sent only if it was changed here, since the bench may have used some meanwhile.
     const { heldG, ...rest } = form;
     const sent = { ...rest, aliases: names, ...(heldG === facts.heldG ? {} : { heldG }) };
     saving = true;
@@ -137,36 +139,7 @@
       {typed}
       onvalue={(value) => set({ usablePercent: value ?? undefined })}
     />
-    <NumberField
-      label="In stock"
-      quantity="mass"
-      optional
-      {countable}
-      value={form.heldG}
-      limits={{ ...larderLimits('heldG'), min: 0 }}
-      name="held"
-      {typed}
-      onvalue={(value) => set({ heldG: value ?? undefined })}
-    />
-    <NumberField
-      label="Keep at least"
-      quantity="mass"
-      optional
-      {countable}
-      value={form.keepAtLeastG}
-      limits={larderLimits('keepAtLeastG')}
-      name="least"
-      helper="Below this it is on the buying list"
-      {typed}
-      onvalue={(value) => set({ keepAtLeastG: value ?? undefined })}
-    />
-    <TextInput
-      size="sm"
-      labelText="Shelf"
-      maxlength={60}
-      value={form.shelf ?? ''}
-      on:input={(event) => set({ shelf: String(event.detail ?? '') || undefined })}
-    />
+    <StockFields {form} {countable} {typed} onchange={set} />
     <NumberField
       label="Grain height when scattered"
       quantity="length"

@@ -4,7 +4,7 @@
   import { shopDates } from '$lib/format/shopDates';
   import { shopFigures } from '$lib/format/shopFigures';
   import { money } from '$lib/format/money';
-  import type { PastPrice } from '$lib/server/larder';
+  import type { PastPrice } from '$lib/server/packs';
   import Chart from '$lib/ui/Chart.svelte';
 
   let { prices, currency }: { prices: readonly PastPrice[]; currency: string } = $props();

@@ -5,7 +5,7 @@ import { database } from '$lib/server/db';
 import { ordersDue } from '$lib/server/orders';
 import { pricedPage } from '$lib/server/pricesOf';
 import { slabNames } from '$lib/server/slabs';
-import { allocatedPieces } from '$lib/server/stockForOrders';
+import { allocatedPieces } from '$lib/server/stock/forOrders';
 
 /** Time after which the page comes without the prices that are still being calculated, ms. */
 const PATIENCE_MS = 600;

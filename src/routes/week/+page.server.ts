@@ -4,7 +4,7 @@ import { IS_CLOSED } from '$core/orders';
 import { gridHours, peopleOf } from '$core/week';
 import { database } from '$lib/server/db';
 import { missingFor } from '$lib/server/fromOrders';
-import { slabsNamed } from '$lib/server/stockForOrders';
+import { slabsNamed } from '$lib/server/stock/forOrders';
 import { ordersDue } from '$lib/server/orders';
 import { openRuns } from '$lib/server/runs';
 import { blockedTimes, extraHours } from '$lib/server/week';

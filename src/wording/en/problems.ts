@@ -71,7 +71,7 @@ const SENTENCES: Sentences = {
   'not-a-buying-range': ({ days }) => `Give an end after the beginning, at most ${days} days later`,
   'too-many-entries': ({ max }) => `Send at most ${max} entries at once`,
   'more-sold-than-taken': 'More was sold than taken. Correct one of the two',
-  'leftover-worth-too-high': 'A left-over piece is worth less than it costs. Enter a smaller worth',
+  'leftover-worth-too-high': 'The value of a left-over piece must be below its cost',
   'not-undoable': 'This entry is undone already, or was made by a run or an order. Change that instead',
 
   'number-expected': 'Enter a number such as 12, 1.5 or 1 1/2',

@@ -37,7 +37,7 @@ const BUTTER: Ingredient = {
   grainMm: 2,
   usablePercent: 99,
   heldG: 500,
-  keepAtLeastG: 750,
+  minimumStockG: 750,
   shelf: 'Fridge',
   labelName: 'Salted butter',
   keepDays: { room: 2, fridge: 60, freezer: 300 },
@@ -89,7 +89,7 @@ test('each fact has its own column', () => {
     grain_mm: '2',
     usable_percent: '99',
     held_g: '500',
-    keep_at_least_g: '750',
+    minimum_stock_g: '750',
     shelf: 'Fridge',
     label_name: 'Salted butter',
     keeps_days_room: '2',
@@ -131,7 +131,7 @@ test('an empty cell leaves what is there; each other cell changes only its own f
   assert.equal(change({ usable_percent: '90' }).usablePercent, 90);
   assert.equal(change({ label_name: 'Butter' }).labelName, 'Butter');
   assert.equal(change({ source: 'me' }).source, 'me');
-  assert.equal(change({ keep_at_least_g: '0' }).keepAtLeastG, 0);
+  assert.equal(change({ minimum_stock_g: '0' }).minimumStockG, 0);
   assert.equal(change({ shelf: 'Cellar' }).shelf, 'Cellar');
   for (const [column, place] of [
     ['keeps_days_room', 'room'],

@@ -113,7 +113,7 @@ test('a table accepts exactly what the larder accepts: the limits of each column
       one_weighs_g: 'unitMassG',
       grain_mm: 'grainMm',
       held_g: 'heldG',
-      keep_at_least_g: 'keepAtLeastG',
+      minimum_stock_g: 'minimumStockG',
     },
     ...{ usable_percent: 'usablePercent', keeps_days_room: 'keepDays.room', sucrose: 'sugarKinds.sucrose' },
   };

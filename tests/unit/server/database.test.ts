@@ -10,11 +10,11 @@ import { copyOfDay } from '../../../src/lib/server/db/copies';
 import {
   allIngredients,
   ingredientsNamed,
-  priceHistory,
   removeIngredient,
   saveIngredient,
   type StoredIngredient,
 } from '../../../src/lib/server/larder';
+import { priceHistory } from '../../../src/lib/server/packs';
 import { storageSentence } from '../../../src/lib/server/storage';
 import {
   addSlab,

@@ -9,20 +9,15 @@ import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { larderOf } from '$core/larder';
 import { plan } from '$core/usecases';
 import { wholeShop } from '../../../src/lib/server/shop';
-import {
-  allIngredients,
-  foundIngredients,
-  ingredientsFor,
-  priceHistory,
-  saveIngredient,
-} from '../../../src/lib/server/larder';
+import { allIngredients, foundIngredients, ingredientsFor, saveIngredient } from '../../../src/lib/server/larder';
+import { priceHistory } from '../../../src/lib/server/packs';
 import { importCsv, larderCsv, shelfNow, writeInTurns, writeTaken } from '../../../src/lib/server/larderCsv';
 import { readTable, type LarderTable } from '../../../src/lib/server/larderTable';
 import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addSlab, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
 import { writeSlab, type Slab } from '$core/slab';
-import { addEntry } from '../../../src/lib/server/stock';
+import { addEntry } from '../../../src/lib/server/stock/ledger';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
 import { migrations } from './migrations';
 

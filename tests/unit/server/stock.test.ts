@@ -9,13 +9,15 @@ import fc from 'fast-check';
 import type { RunEvent } from '$core/run';
 import { fromThousandths, type StockEntry } from '$core/stock';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
-import { allIngredients, priceHistory, saveIngredient } from '../../../src/lib/server/larder';
+import { allIngredients, saveIngredient } from '../../../src/lib/server/larder';
+import { priceHistory } from '../../../src/lib/server/packs';
 import { addOrder, changeOrder, orderById } from '../../../src/lib/server/orders';
 import { addEvents, beginRun } from '../../../src/lib/server/runs';
 import { addSlab } from '../../../src/lib/server/slabs';
-import { entriesPage, heldIngredients, heldPieces } from '../../../src/lib/server/stock';
+import { heldIngredients, heldPieces } from '../../../src/lib/server/stock/held';
+import { entriesPage } from '../../../src/lib/server/stock/ledger';
 import { correctedEntry } from '../../../src/lib/server/requests/stock';
-import { addStockEntries as addSent } from '../../../src/lib/server/stockEntries';
+import { addStockEntries as addSent } from '../../../src/lib/server/stock/sent';
 import { runPlanFor, ryeSlice, shop } from '../things';
 import { migrations } from './migrations';
 

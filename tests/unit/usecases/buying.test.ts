@@ -11,7 +11,7 @@ const held = (heldG: Readonly<Record<string, number | undefined>>) =>
   shelf.map((one): Ingredient => ({
     ...one,
     heldG: one.name in heldG ? heldG[one.name] : 1e6,
-    keepAtLeastG: undefined,
+    minimumStockG: undefined,
   }));
 const butterG = plan(ryeSlice, demoLarder, shop)
   .preparations.flatMap(({ lines }) => lines)
@@ -47,9 +47,14 @@ test('packs hold what lacks, and one pack less would not; an unknown shelf count
 });
 
 test('what runs still need counts, and what falls below its least amount is listed without a time', () => {
-  const low = held({ butter: 800 }).map((one) => (one.name === 'butter' ? { ...one, keepAtLeastG: 1000 } : one));
+  const low = held({ butter: 800 }).map((one) => (one.name === 'butter' ? { ...one, minimumStockG: 1000 } : one));
   assert.deepEqual(
-    buyingList([], [], low, shop).map(({ ingredient, byMs, leastG, pack }) => [ingredient, byMs, leastG, pack!.count]),
+    buyingList([], [], low, shop).map(({ ingredient, byMs, minimumG, pack }) => [
+      ingredient,
+      byMs,
+      minimumG,
+      pack!.count,
+    ]),
     [['butter', null, 1000, 1]],
   );
   const [line] = buyingList([], [{ ingredient: 'butter', massG: 900, beginMs: 5 }], low, shop);

@@ -52,9 +52,7 @@ import {
 import { problem, type Read } from '$core/validation';
 import type { EvenWays, Reading, SurfaceTerms } from '$core/cut';
 import { bagged, mixedCut, type Bagged, type MixedAnswer } from '$core/fit';
-import { larderIn } from './larderFile';
 import { linearSolver, programSolver as solve } from './solvers';
-import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
@@ -63,7 +61,6 @@ import { templateDxf } from '../template/dxf';
 import { templatePdf, type Paper } from '../template/pdf';
 import { templateSvg } from '../template/svg';
 import type { TemplateFormat } from '../template/formats';
-import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
 
 /** A slab with its larder entries and the shop. */
 export interface SlabTask {
@@ -319,14 +316,4 @@ export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastR
   return kind === 'boil' ? forecastBoil(asked) : forecastCool({ ...asked, roomC });
 }
 
-/** Reads a table against the larder, with the larder's stamp. The thread reads the larder itself. */
-export function table({ text, of, file }: { text: string; of: LarderTable; file: string }) {
-  const { shelf, stamp } = larderIn(file);
-  return { ...readTable(text, of, shelf), stamp };
-}
-
-/** Reads the slab files in a zip. */
-export const unzip = (bytes: Uint8Array): FilesRead | null => slabsInZip(bytes);
-
-/** Writes slab files as one zip. */
-export const zip = (files: readonly NamedText[]): Uint8Array => zipOf(files);
+export { table, unzip, zip } from './files';

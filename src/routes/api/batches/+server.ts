@@ -6,7 +6,7 @@ import { ordersDue } from '$lib/server/orders';
 import { demandOf, missingProblems, readBatchesRequest, stockOf, unknownSlabs } from '$lib/server/requests/batches';
 import { tinsNamed } from '$lib/server/requests/week';
 import { wholeShop } from '$lib/server/shop';
-import { shelfFor, wantedBy } from '$lib/server/stockForOrders';
+import { shelfFor, wantedBy } from '$lib/server/stock/forOrders';
 import { AHEAD_DAYS } from '$lib/server/weekPlan';
 
 const DAY_MS = 86_400_000;

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { problem } from '$core/validation';
-import { buyingForWeek, buyLineAnswer, toBuy } from '$lib/server/buying';
+import { buyingForWeek, buyLineAnswer, toBuy } from '$lib/server/stock/buying';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { readBuyRequest } from '$lib/server/requests/buying';

@@ -7,9 +7,9 @@ import { readBody, refused } from '$lib/server/http';
 import { ingredientsNamed } from '$lib/server/larder';
 import { clockOffsetMs } from '$lib/server/requests/runs';
 import { correctedEntry, readStockEntries } from '$lib/server/requests/stock';
-import { entriesPage } from '$lib/server/stock';
+import { entriesPage } from '$lib/server/stock/ledger';
 import { tagged } from '$lib/server/tagged';
-import { addStockEntries } from '$lib/server/stockEntries';
+import { addStockEntries } from '$lib/server/stock/sent';
 
 const MOST = 200;
 const wholeIn = (url: URL, name: string) => {

@@ -49,8 +49,22 @@
     return [5, 10, 20, 50, 100, 200, 500, 1000].find((step) => last / step <= 9) ?? 2000;
   });
   const lastMark = $derived(Math.ceil((advice?.expectedProfit.at(-1)?.[0] ?? 0) / markPieces) * markPieces);
+  const TABLE_ROWS = 8;
+  /** A few quantities around the best one, for the table. */
+  const rows = $derived.by(() => {
+    const curve = advice?.expectedProfit ?? [];
+    const each = Math.max(1, Math.ceil(curve.length / TABLE_ROWS));
+    return curve.filter(([quantity], i) => i % each === 0 || quantity === advice?.quantity);
+  });
   const profitOf = (quantity: number) => advice?.expectedProfit.find(([q]) => q === quantity)?.[1] ?? null;
   const name = $derived(data.slabs.find(({ id }) => id === data.slab)?.name ?? '');
+  /** An order for the weekday and market of the last one, to be read by the order form. */
+  const orderText = $derived.by(() => {
+    const [last] = data.days;
+    if (!advice || !last) return '';
+    const weekday = new Date(`${last.day}T12:00:00Z`).toLocaleDateString('en', { weekday: 'long', timeZone: 'UTC' });
+    return `${last.market}: ${advice.quantity} ${name}, ${weekday} 8`;
+  });
 
   async function add() {
     if (Object.keys(typed).length > 0) return;
@@ -199,11 +213,11 @@
             onvalue={(value) => (own = { ...own, cost: value ?? undefined })}
           />
           <NumberField
-            label="Worth if left over, {data.shop.currency}"
+            label="Value of a left-over piece, {data.shop.currency}"
             value={worth.leftoverWorth}
             limits={{ min: 0, max: 1e6 }}
             name="worth"
-            problem={worth.leftoverWorth >= worth.cost ? 'A left-over piece is worth less than it costs' : ''}
+            problem={worth.leftoverWorth >= worth.cost ? 'Enter a value below the cost' : ''}
             {typed}
             onvalue={(value) => (own = { ...own, leftoverWorth: value ?? undefined })}
           />
@@ -215,8 +229,8 @@
           <p class="quiet">
             From {advice.restsOn === 1 ? 'one market' : `${advice.restsOn} markets`}{advice.isGuess
               ? ', which is a guess: enter at least four'
-              : ''}. At this price it pays to have enough on {Math.round(100 * advice.criticalRatio)} % of the days. Where
-            all was sold, more is assumed to have been wanted.
+              : ''}. At this price it pays to have enough on {Math.round(100 * advice.criticalRatio)} % of the days. On days
+            that sold out, demand was at least that high.
           </p>
           <Chart
             type="line"
@@ -244,18 +258,25 @@
               },
             }}
           />
-          <p>
-            <Button
-              size="small"
-              kind="tertiary"
-              href="/orders?text={encodeURIComponent(`Market: ${advice.quantity} ${name}, Saturday 8`)}"
+          <Table size="compact" class="table">
+            <thead><tr><th class="num">Pieces taken</th><th class="num">Expected profit</th></tr></thead>
+            <tbody>
+              {#each rows as [quantity, profit] (quantity)}
+                <tr class:best={quantity === advice.quantity}>
+                  <td class="num">{quantity}</td><td class="num">{say(profit)}</td>
+                </tr>
+              {/each}
+            </tbody>
+          </Table>
+          <p class="order">
+            <Button size="small" kind="tertiary" href="/orders?text={encodeURIComponent(orderText)}"
               >Order {advice.quantity} pieces</Button
             >
           </p>
         {:else if data.days.length === 0}
           <p class="quiet">Enter at least one market to see how many pieces to take.</p>
         {:else}
-          <p class="quiet">Enter a price, and a cost above what a left-over piece is worth.</p>
+          <p class="quiet">Enter a price, and a cost above the value of a left-over piece.</p>
         {/if}
       </section>
     </div>
@@ -290,6 +311,14 @@
   h2 {
     font-size: 1.1rem;
     font-weight: 650;
+  }
+
+  .best :global(td) {
+    font-weight: 650;
+  }
+
+  .order {
+    margin-top: 0.6rem;
   }
 
   .advice {

@@ -1,4 +1,4 @@
-import { buyingForWeek, buyLineAnswer } from '$lib/server/buying';
+import { buyingForWeek, buyLineAnswer } from '$lib/server/stock/buying';
 import { database } from '$lib/server/db';
 
 const DAY_MS = 86_400_000;

@@ -89,7 +89,7 @@
     <div class="panel">
       <EmptyState title="Nothing to buy">
         <p>
-          Everything for the batches of the next {data.days} days is in stock, and nothing is below its least amount.
+          Everything for the batches of the next {data.days} days is in stock, and nothing is below its minimum stock.
         </p>
       </EmptyState>
     </div>
@@ -120,6 +120,7 @@
                   <Delivery
                     {line}
                     currency={data.shop.currency}
+                    zone={data.shop.zone}
                     onsave={(entry) => {
                       delivered = null;
                       void outbox.add([entry]);

@@ -20,10 +20,11 @@
       }[];
     };
     currency: string;
+    zone: string | undefined;
     onsave: (entry: StockEntry) => void;
     oncancel: () => void;
   }
-  let { line, currency, onsave, oncancel }: Props = $props();
+  let { line, currency, zone, onsave, oncancel }: Props = $props();
 
   const pack = untrack(() => line.packs[0]);
   let count: number | null = $state(pack?.count ?? null);
@@ -40,7 +41,7 @@
       newEntry({
         of: { ingredient: line.ingredient },
         ...{ change: totalG, unit: 'g', why: 'delivery', lot: lot.trim() },
-        ...(day ? { keepsUntil: endOfDay(day) } : {}),
+        ...(day ? { keepsUntil: endOfDay(day, zone) } : {}),
         ...(price === null ? {} : { price }),
         ...(pack ? { pack: pack.name } : {}),
         ...(line.supplier ? { supplier: line.supplier } : {}),

@@ -1,6 +1,6 @@
 import { fromThousandths } from '$core/stock';
 import { database } from '$lib/server/db';
-import { entriesPage } from '$lib/server/stock';
+import { entriesPage } from '$lib/server/stock/ledger';
 
 const MOST = 100;
 

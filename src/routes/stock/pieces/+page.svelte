@@ -17,7 +17,7 @@
   onMount(() => outbox.start());
 
   type Lot = (typeof data.lots)[number];
-  const WHY = { count: 'Count', waste: 'Throw away', returned: 'Enter return' } as const;
+  const WHY = { count: 'Count', waste: 'Throw away', returned: 'Enter returns' } as const;
   type Why = keyof typeof WHY;
   let open: { readonly lot: Lot; readonly why: Why } | null = $state.raw(null);
   let amount: number | null = $state(null);
@@ -62,16 +62,16 @@
     </div>
   {:else}
     <p>
-      {total} pieces. Orders get the oldest lots first that keep until they are due.
+      {total} pieces. Orders get the oldest lots that keep until they are due.
       {#if past.length > 0}<b class="harm"
-          >{past.length === 1 ? 'One lot is' : `${past.length} lots are`} past the date and not given to orders.</b
+          >{past.length === 1 ? 'One lot is' : `${past.length} lots are`} past the date and not used for orders.</b
         >{/if}
     </p>
     <div class="scroll">
       <Table size="compact" class="table">
         <thead>
           <tr>
-            <th>Slab</th><th>Lot</th><th class="num">In stock</th><th class="num">For open orders</th><th
+            <th>Slab</th><th>Lot</th><th>Place</th><th class="num">In stock</th><th class="num">For open orders</th><th
               >Keeps until</th
             >
             <th><span class="unseen">Change</span></th>
@@ -88,6 +88,7 @@
                     >no lot</span
                   >{/if}</td
               >
+              <td>{lot.place ?? '-'}</td>
               <td class="num"
                 >{lot.held}{lot.unit === 'g' ? ' g' : ''}{#if lot.held < 0}<span class="harm"
                     >, more handed over than made</span
@@ -95,7 +96,7 @@
               >
               <td class="num">{lot.promised > 0 ? lot.promised : '-'}</td>
               <td class="figures"
-                >{#if lot.keepsUntil}{dates.day(lot.keepsUntil.slice(0, 10))}{#if isPast(lot)}<b class="harm">, past</b
+                >{#if lot.keepsUntil}{dates.dayOf(Date.parse(lot.keepsUntil))}{#if isPast(lot)}<b class="harm">, past</b
                     >{/if}{:else}-{/if}</td
               >
               <td class="acts">

@@ -2,7 +2,7 @@ import { pricePerGram } from '$core/cost';
 import { fromThousandths } from '$core/stock';
 import { database } from '$lib/server/db';
 import { allIngredients } from '$lib/server/larder';
-import { heldIngredients } from '$lib/server/stock';
+import { heldIngredients } from '$lib/server/stock/held';
 
 const MAX_ROWS = 1000;
 

@@ -1,4 +1,4 @@
-<!-- A stocktake, shelf by shelf: what is counted beside what the ledger says, with the difference and its cost. -->
+<!-- A stocktake, shelf by shelf: the count beside the ledger, with the difference and its cost. -->
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
@@ -101,7 +101,7 @@
         {#each shelves as shelf (shelf)}<SelectItem value={shelf} text={shelf} />{/each}
       </Select>
       <Checkbox
-        labelText="Also what is not in stock"
+        labelText="Include what is not in stock"
         checked={data.isAll}
         on:check={({ detail }) => void goto(`/stock/stocktake${detail ? '?all=yes' : ''}`, { noScroll: true })}
       />
@@ -133,7 +133,7 @@
               <td><b>{row.name}</b></td>
               <td>{row.shelf || '-'}</td>
               <td class="figures">{row.lot || '-'}</td>
-              <td class="figures">{row.keepsUntil ? dates.day(row.keepsUntil.slice(0, 10)) : '-'}</td>
+              <td class="figures">{row.keepsUntil ? dates.dayOf(Date.parse(row.keepsUntil)) : '-'}</td>
               <td class="num">{row.heldG === null ? 'unknown' : figures.mass.say(row.heldG)}</td>
               <td
                 ><div class="count">
@@ -159,7 +159,7 @@
           {:else}
             <tr
               ><td colspan="8" class="quiet"
-                >Nothing is in stock on this shelf. Show what is not in stock to count it.</td
+                >Nothing is in stock on this shelf. Include what is not in stock to count it.</td
               ></tr
             >
           {/each}

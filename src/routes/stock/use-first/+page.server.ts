@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { useFirst } from '$lib/server/useFirst';
+import { useFirst } from '$lib/server/stock/useFirst';
 
 /** Loads what is to be used first, with the slabs that use it; nothing while the server is too busy. */
 export async function load() {

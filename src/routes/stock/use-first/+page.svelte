@@ -1,6 +1,12 @@
 <!-- What to use first: lots that go off soon and mixtures that were left over, with the slabs that use them. -->
 <script lang="ts">
-  import { Table } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { confirmation } from '$lib/forms/confirm.svelte';
+  import { newEntry } from '$lib/stock/newEntry';
+  import { StockOutbox } from '$lib/stock/outbox.svelte';
+  import OutboxNotice from '$lib/stock/OutboxNotice.svelte';
   import { shopDates } from '$lib/format/shopDates';
   import { shopFigures } from '$lib/format/shopFigures';
   import EmptyState from '$lib/ui/EmptyState.svelte';
@@ -10,6 +16,13 @@
   let { data } = $props();
   const dates = $derived(shopDates());
   const figures = $derived(shopFigures());
+  const outbox = new StockOutbox(() => void invalidateAll());
+  onMount(() => outbox.start());
+
+  async function throwAway({ ingredient, lot, heldG }: (typeof data.lots)[number]) {
+    if (!(await confirmation.ask(`Throw away ${figures.mass.say(heldG)} of ${ingredient}?`, 'Throw away'))) return;
+    await outbox.add([newEntry({ of: { ingredient }, lot, unit: 'g', why: 'waste', change: -heldG })]);
+  }
   type Use = (typeof data.lots)[number]['uses'][number];
 </script>
 
@@ -28,6 +41,7 @@
 <div class="page">
   <div class="page-head"><h1>Use first</h1></div>
   <StockNav />
+  <OutboxNotice {outbox} />
   {#if data.isBusy}
     <Notice harm><p>The server is busy. Reload this page in a few seconds.</p></Notice>
   {:else if data.lots.length + data.leftOver.length === 0}
@@ -42,17 +56,27 @@
       <h2 id="lots">Ingredients near their best-before date</h2>
       <Table size="compact" class="table">
         <thead>
-          <tr><th>Best before</th><th>Ingredient</th><th>Lot</th><th class="num">In stock</th><th>Used in</th></tr>
+          <tr
+            ><th>Best before</th><th>Ingredient</th><th>Lot</th><th class="num">In stock</th><th>Used in</th><th
+              ><span class="unseen">Throw away</span></th
+            ></tr
+          >
         </thead>
         <tbody>
-          {#each data.lots as { ingredient, lot, heldG, keepsUntil, uses } (`${ingredient} ${lot}`)}
+          {#each data.lots as own (`${own.ingredient} ${own.lot}`)}
+            {@const { ingredient, lot, heldG, keepsUntil, uses } = own}
             <tr>
               <td class="figures"
-                >{dates.day(keepsUntil.slice(0, 10))}{#if keepsUntil < data.now}<b class="harm">, past</b>{/if}</td
+                >{dates.dayOf(Date.parse(keepsUntil))}{#if keepsUntil < data.now}<b class="harm">, past</b>{/if}</td
               >
               <td><b>{ingredient}</b></td><td class="figures">{lot || '-'}</td>
               <td class="num">{figures.mass.say(heldG)}</td>
               <td>{@render usedIn(uses)}</td>
+              <td
+                ><Button size="small" kind="ghost" on:click={() => void throwAway(own)}
+                  >Throw away<span class="unseen"> {ingredient} {lot}</span></Button
+                ></td
+              >
             </tr>
           {/each}
         </tbody>
@@ -69,7 +93,7 @@
         <tbody>
           {#each data.leftOver as { run, slab, mixture, massG, at, uses } (`${run} ${mixture} ${at}`)}
             <tr>
-              <td class="figures">{dates.day(at.slice(0, 10))}</td>
+              <td class="figures">{dates.dayOf(Date.parse(at))}</td>
               <td><b>{mixture}</b></td><td><a href="/runs/{run}/result">{slab}</a></td>
               <td class="num">{figures.mass.say(massG)}</td>
               <td>{@render usedIn(uses)}</td>

@@ -25,7 +25,6 @@ CREATE INDEX stock_of_ingredient ON stock_entry (ingredient_id, lot, at, change_
   WHERE ingredient_id IS NOT NULL;
 CREATE INDEX stock_of_slab ON stock_entry (slab_id, kind, lot, unit, at, change_thousandths, keeps_until)
   WHERE slab_id IS NOT NULL;
-CREATE INDEX stock_counted ON stock_entry (ingredient_id, slab_id, kind, lot, unit, at) WHERE why = 'count';
 CREATE INDEX stock_of_run ON stock_entry (run_id) WHERE run_id IS NOT NULL;
 CREATE INDEX stock_of_order ON stock_entry (order_key) WHERE order_key IS NOT NULL;
 CREATE INDEX stock_by_time ON stock_entry (at, sequence);

@@ -3,7 +3,7 @@ import { isMoment } from '$core/validation';
 import { database } from '$lib/server/db';
 import { refusal } from '$lib/server/http';
 import { ingredientNames } from '$lib/server/larder';
-import { heldIngredients, heldPieces } from '$lib/server/stock';
+import { heldIngredients, heldPieces } from '$lib/server/stock/held';
 import { tagged } from '$lib/server/tagged';
 
 /** Answers what is held, now or at a moment (`?at=`): ingredients with their lots, and pieces by lot. What nobody ever counted is left out. */

@@ -4,18 +4,18 @@ import type { Slab } from '$core/slab';
 import { fromThousandths } from '$core/stock';
 import type { SlabUse } from '$core/usecases';
 import { storedJson } from '$core/validation';
-import type { Db } from './db/open';
-import { allIngredients, type StoredIngredient } from './larder';
-import { eventsOf } from './runs';
-import { wholeShop } from './shop';
-import { allSlabs } from './slabs';
-import { heldIngredients } from './stock';
-import { runTask, type TaskDone } from './tasks/pool';
+import type { Db } from '../db/open';
+import { ingredientById, ingredientsFor } from '../larder';
+import { eventsOf } from '../runs';
+import { wholeShop } from '../shop';
+import { allSlabs } from '../slabs';
+import { heldIngredients } from './held';
+import { runTask, type TaskDone } from '../tasks/pool';
 
 const DAY_MS = 86_400_000;
-/** Lots of ingredients that go off within this time are to be used first, and mixtures that were left over as long ago are still named. */
+/** Lots that go off within this time are listed, and mixtures that were left over within it. */
 const SOON_DAYS = 10;
-/** Slabs and things that are looked at: each slab that uses one is planned. */
+/** Limits, since every slab that uses one of the things is planned. */
 const MAX_SLABS = 300;
 const MAX_LOTS = 20;
 const MAX_RUNS = 20;
@@ -46,16 +46,19 @@ export interface UseFirst {
 
 /** Returns what is to be used first: lots that go off soon, and mixtures that were left over lately. */
 export async function useFirst(db: Db, now: Date): Promise<TaskDone<UseFirst>> {
-  const ingredients = allIngredients(db);
-  const lots = shortDated(db, ingredients, now);
+  const slabs = allSlabs(db).slice(0, MAX_SLABS);
+  const lots = shortDated(db, now);
   const leftOver = leftOverSince(db, new Date(now.getTime() - SOON_DAYS * DAY_MS));
   const done = await runTask('uses', {
     toUse: [
       ...lots.map(({ own }) => ({ ingredient: own })),
       ...leftOver.map(({ mixtureOf, preparation }) => ({ mixtureOf, preparation })),
     ],
-    slabs: allSlabs(db).slice(0, MAX_SLABS),
-    ingredients,
+    slabs,
+    ingredients: ingredientsFor(
+      db,
+      slabs.map(({ slab }) => slab),
+    ),
     shop: { ...USUAL_SHOP, ...wholeShop(db) },
   });
   if (!done.ok) return done;
@@ -72,19 +75,22 @@ export async function useFirst(db: Db, now: Date): Promise<TaskDone<UseFirst>> {
   };
 }
 
-/** Returns the lots of ingredients that go off soon, the first first. */
-function shortDated(db: Db, ingredients: readonly StoredIngredient[], now: Date) {
+/** Returns the lots of ingredients that go off soon, the earliest first. */
+function shortDated(db: Db, now: Date) {
   const soon = new Date(now.getTime() + SOON_DAYS * DAY_MS).toISOString();
-  const held = heldIngredients(db);
-  return ingredients
-    .flatMap((own) =>
-      (held.get(own.id)?.lots ?? []).flatMap(({ lot, thousandths, keepsUntil }) =>
+  return [...heldIngredients(db).values()]
+    .flatMap(({ ingredient, lots }) =>
+      lots.flatMap(({ lot, thousandths, keepsUntil }) =>
         keepsUntil !== null && keepsUntil < soon && thousandths > 0
-          ? [{ own, lot, keepsUntil, heldG: fromThousandths(thousandths) }]
+          ? [{ ingredient, lot, keepsUntil, heldG: fromThousandths(thousandths) }]
           : [],
       ),
     )
     .sort((a, b) => (a.keepsUntil < b.keepsUntil ? -1 : 1))
+    .flatMap(({ ingredient, ...lot }) => {
+      const own = ingredientById(db, ingredient);
+      return own ? [{ own, ...lot }] : [];
+    })
     .slice(0, MAX_LOTS);
 }
 

@@ -4,9 +4,10 @@ import type { Slab } from '$core/slab';
 import { bookingChanges, inThousandths, madeByRun, usedByRun } from '$core/stock';
 import { shelfMsOf } from '$core/usecases';
 import { storedJson } from '$core/validation';
-import type { Db } from './db/open';
-import { ingredientsNamed } from './larder';
-import { addEntry, asEntries, bookedBy, heldIngredients, type NewEntry } from './stock';
+import type { Db } from '../db/open';
+import { ingredientsNamed } from '../larder';
+import { heldIngredients } from './held';
+import { addEntry, asEntries, bookedBy, type Booked, type NewEntry } from './ledger';
 
 /** Events that change what a run used or made. */
 const COUNTS: Readonly<Record<RunEvent['kind'], boolean>> = {
@@ -17,6 +18,17 @@ const COUNTS: Readonly<Record<RunEvent['kind'], boolean>> = {
   ...{ tasted: false, note: false, photo: false, 'next-time': false },
 };
 const COUNTING = JSON.stringify(Object.entries(COUNTS).flatMap(([kind, counts]) => (counts ? [kind] : [])));
+
+/** Returns the events of a run that change what it used or made, in order of arrival. */
+export const stockEvents = (db: Db, runId: number): RunEvent[] =>
+  db
+    .prepare<[number, string], string>(
+      `SELECT body FROM run_event WHERE run_id = ? AND json_extract(body, '$.kind') IN (SELECT value FROM json_each(?))
+       ORDER BY sequence`,
+    )
+    .pluck()
+    .all(runId, COUNTING)
+    .map((body) => storedJson<RunEvent>(body));
 
 /**
  * Books what a run has used and made since it was booked last, from its events. Each time the whole is compared with what is booked, so that
@@ -31,14 +43,7 @@ export function bookRun(db: Db, runId: number, added: readonly RunEvent[]): void
     .get(runId);
   if (!row) return;
   const plan = wholeRunPlan(storedJson<RunPlan>(row.plan));
-  const events = db
-    .prepare<[number, string], string>(
-      `SELECT body FROM run_event WHERE run_id = ? AND json_extract(body, '$.kind') IN (SELECT value FROM json_each(?))
-       ORDER BY sequence`,
-    )
-    .pluck()
-    .all(runId, COUNTING)
-    .map((body) => storedJson<RunEvent>(body));
+  const events = stockEvents(db, runId);
   const booked = bookedBy(db, { run: runId });
   for (const entry of [
     ...usedEntries(db, runId, plan, events, booked),
@@ -52,9 +57,13 @@ export function bookRun(db: Db, runId: number, added: readonly RunEvent[]): void
     addEntry(db, entry);
 }
 
-type Booked = ReturnType<typeof bookedBy>;
-
-function usedEntries(db: Db, run: number, plan: RunPlan, events: readonly RunEvent[], booked: Booked): NewEntry[] {
+function usedEntries(
+  db: Db,
+  run: number,
+  plan: RunPlan,
+  events: readonly RunEvent[],
+  booked: readonly Booked[],
+): NewEntry[] {
   const used = usedByRun(plan, events);
   const byId = new Map<number, { name: string; massG: number; lots: string[]; at: string }>();
   const known = ingredientsNamed(
@@ -105,7 +114,7 @@ function madeEntries(
   run: number,
   { plan, slab, slabId, lot }: RunMade,
   events: readonly RunEvent[],
-  booked: Booked,
+  booked: readonly Booked[],
 ): NewEntry[] {
   const made = madeByRun(plan, events);
   const kinds = new Map(made.map((one) => [one.kind ?? '', one]));

@@ -2,13 +2,14 @@ import { randomUUID } from 'node:crypto';
 import {
   fromThousandths,
   inThousandths,
+  oldestFirst,
   type EntryReason,
   type FromLot,
-  type HeldLot,
   type StockUnit,
 } from '$core/stock';
 import { storedJson } from '$core/validation';
-import type { Db } from './db/open';
+import type { Db } from '../db/open';
+import { heldIngredients } from './held';
 
 /** What an entry is of: an ingredient by its number, or pieces of a slab by piece type. Both by lot, which may be empty. */
 export type StockOf =
@@ -27,7 +28,7 @@ export interface EntryFacts {
   readonly pieceG?: number;
   /** As planned, since nobody counted it. */
   readonly isEstimate?: true;
-  /** The stocktake that had seen what came in later: this entry keeps what it counted. */
+  /** The stocktake that had counted this already: the entry corrects for it. */
   readonly seenBy?: string;
 }
 
@@ -67,7 +68,7 @@ const sumOf = (db: Db, of: StockOf, until: string): number => {
     .get(...values, until)!;
 };
 
-/** Returns the first stocktake of a lot after a moment that nobody took back; `null` if there is none. */
+/** Returns the first stocktake of a lot after a moment that is not undone; `null` if there is none. */
 function laterCount(db: Db, of: StockOf, at: string): { readonly id: string; readonly at: string } | null {
   const { where, values } = keyOf(of);
   return (
@@ -82,8 +83,8 @@ function laterCount(db: Db, of: StockOf, at: string): { readonly id: string; rea
 }
 
 /**
- * Adds an entry, once by its id. A stocktake becomes the difference from what the ledger had at its moment. What comes in later than a
- * stocktake but happened before it was counted already: a second entry takes it out again, so that the order of arrival does not matter.
+ * Adds an entry, once by its id. A stocktake is stored as its difference from the ledger at that moment. An entry that arrives after a stocktake
+ * but happened before it was counted already, so a second entry corrects for it: the order of arrival does not matter.
  *
  * Call it in a transaction.
  *
@@ -124,17 +125,21 @@ export function addEntry(db: Db, entry: NewEntry): boolean {
   return true;
 }
 
-interface EntryRow {
+/** Columns that say what an entry is of. */
+interface PlaceRow {
+  readonly ingredientId: number | null;
+  readonly slabId: number | null;
+  readonly kind: string;
+  readonly lot: string;
+  readonly unit: StockUnit;
+}
+
+interface EntryRow extends PlaceRow {
   readonly sequence: number;
   readonly id: string;
   readonly at: string;
   readonly why: EntryReason;
-  readonly ingredientId: number | null;
-  readonly slabId: number | null;
   readonly name: string;
-  readonly kind: string;
-  readonly lot: string;
-  readonly unit: StockUnit;
   readonly thousandths: number;
   readonly keepsUntil: string | null;
   readonly facts: string;
@@ -184,14 +189,14 @@ export function entriesPage(
     .map(entryIn);
 }
 
-const ofEntry = ({ ingredientId, slabId, kind, lot, unit }: StoredEntry): StockOf =>
+const ofEntry = ({ ingredientId, slabId, kind, lot, unit }: PlaceRow): StockOf =>
   ingredientId !== null ? { ingredient: ingredientId, lot } : { slab: slabId!, kind, lot, unit };
 
 /**
- * Takes an entry back by an entry of its own, at the moment of the first. Who takes a stocktake back also takes back what it had seen.
- * Call it in a transaction.
+ * Undoes an entry by another one, at the same moment. Undoing a stocktake also undoes the corrections that were made because of it. Call it
+ * in a transaction.
  *
- * @returns whether it was added; not if the entry is gone, was booked by a run or an order, or is taken back already
+ * @returns whether it was undone; not if the entry is gone, was booked by a run or an order, or is undone already
  */
 export function undoEntry(db: Db, id: string, undoes: string): boolean {
   const entry = entryById(db, undoes);
@@ -200,113 +205,38 @@ export function undoEntry(db: Db, id: string, undoes: string): boolean {
   const of = ofEntry(entry);
   const isAdded = addEntry(db, { id, of, name, why, at, change: -thousandths, undoes });
   if (!isAdded || entry.facts.counted === undefined) return isAdded;
-  const seen = db
-    .prepare<[string], EntryRow>(`${ENTRY} WHERE json_extract(facts, '$.seenBy') = ?`)
-    .all(undoes)
-    .map(entryIn);
-  for (const one of seen)
+  const { where, values } = keyOf(of);
+  const corrections = db
+    .prepare<unknown[], EntryRow>(`${ENTRY} WHERE ${where} AND json_extract(facts, '$.seenBy') = ?`)
+    .all(...values, undoes);
+  for (const one of corrections)
     addEntry(db, { of, name, why: 'count', at: one.at, change: -one.thousandths, undoes: one.id });
   return true;
 }
 
-/** What is held of ingredients, by ingredient and lot. */
-export interface HeldIngredient {
-  readonly ingredient: number;
+/** What a run or an order has booked of one lot; what was taken is positive. */
+export interface Booked {
+  readonly of: StockOf;
+  readonly name: string;
+  readonly why: EntryReason;
   readonly thousandths: number;
-  readonly lots: readonly HeldLot[];
 }
 
-interface LotRow extends HeldLot {
-  readonly ingredient: number;
-}
-
-/** Lots of ingredients that hold something, now or at a moment. */
-const LOTS_NOW = `SELECT ingredient_id AS ingredient, lot, thousandths, keeps_until AS keepsUntil FROM stock_held
-  WHERE ingredient_id > 0 AND thousandths <> 0`;
-const LOTS_THEN = `SELECT ingredient_id AS ingredient, lot, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil
-  FROM stock_entry WHERE ingredient_id IS NOT NULL AND at <= ? GROUP BY ingredient_id, lot HAVING sum(change_thousandths) <> 0`;
-
-/**
- * Returns what is held of ingredients, by lot. Ingredients that nobody has ever delivered or counted are left out: what is held of them is
- * unknown, though runs have used some.
- *
- * @param ids all where left out
- * @param until ISO 8601 in UTC; entries after it do not count
- */
-export function heldIngredients(db: Db, ids?: readonly number[], until?: string): Map<number, HeldIngredient> {
-  const among = ids ? 'AND ingredient_id IN (SELECT value FROM json_each(?))' : '';
-  const values = ids ? [JSON.stringify(ids)] : [];
-  const rows =
-    until === undefined
-      ? db.prepare<unknown[], LotRow>(`${LOTS_NOW} ${among}`).all(...values)
-      : db.prepare<unknown[], LotRow>(LOTS_THEN).all(until);
-  const known = db
-    .prepare<unknown[], number>(`SELECT ingredient_id FROM stock_known WHERE 1 ${among}`)
-    .pluck()
-    .all(...values);
-  const held = new Map(known.map((ingredient) => [ingredient, { ingredient, thousandths: 0, lots: [] as HeldLot[] }]));
-  for (const { ingredient, ...lot } of rows) {
-    const own = held.get(ingredient);
-    if (!own) continue;
-    own.thousandths += lot.thousandths;
-    own.lots.push(lot);
-  }
-  return held;
-}
-
-/** Pieces of one lot that are made and not handed over. */
-export interface HeldPieces extends HeldLot {
-  readonly slab: number;
-  readonly kind: string;
-  readonly unit: StockUnit;
-}
-
-const PIECES_NOW = `SELECT slab_id AS slab, kind, lot, unit, thousandths, keeps_until AS keepsUntil FROM stock_held
-  WHERE ingredient_id = 0 AND thousandths <> 0`;
-const PIECES_THEN = `SELECT slab_id AS slab, kind, lot, unit, sum(change_thousandths) AS thousandths, max(keeps_until) AS keepsUntil
-  FROM stock_entry WHERE slab_id IS NOT NULL AND at <= ? GROUP BY slab_id, kind, lot, unit HAVING sum(change_thousandths) <> 0`;
-
-/**
- * Returns the pieces that are held, by slab, piece type and lot. Lots of nothing are left out; less than nothing is shown.
- *
- * @param until ISO 8601 in UTC; entries after it do not count
- */
-export function heldPieces(db: Db, until?: string, slab?: number): HeldPieces[] {
-  const order = 'ORDER BY slab_id, keepsUntil, lot';
-  if (until !== undefined) return db.prepare<[string], HeldPieces>(`${PIECES_THEN} ${order}`).all(until);
-  return slab === undefined
-    ? db.prepare<[], HeldPieces>(`${PIECES_NOW} ${order}`).all()
-    : db.prepare<[number], HeldPieces>(`${PIECES_NOW} AND slab_id = ? ${order}`).all(slab);
-}
-
-/** Returns the mean mass of a piece of the last batch of a slab that was made, g; `null` if it is not known. */
-export const lastPieceG = (db: Db, slab: number): number | null =>
-  db
-    .prepare<[number], number>(
-      `SELECT json_extract(facts, '$.pieceG') FROM stock_entry WHERE slab_id = ? AND why = 'made'
-       AND json_extract(facts, '$.pieceG') > 0 ORDER BY at DESC LIMIT 1`,
-    )
-    .pluck()
-    .get(slab) ?? null;
-
-/** Returns what a run or an order has booked of something so far, by lot; what was taken is positive. */
-export function bookedBy(
-  db: Db,
-  by: { readonly run: number } | { readonly order: string },
-): { readonly of: StockOf; readonly thousandths: number; readonly why: EntryReason; readonly name: string }[] {
+/** Returns what a run or an order has booked so far. */
+export function bookedBy(db: Db, by: { readonly run: number } | { readonly order: string }): Booked[] {
   const [where, value] = 'run' in by ? ['run_id = ?', by.run] : ['order_key = ?', by.order];
   return db
-    .prepare<[string | number], EntryRow>(
-      `SELECT ingredient_id AS ingredientId, slab_id AS slabId, kind, lot, unit, why, name, -sum(change_thousandths) AS thousandths,
-         0 AS sequence, '' AS id, '' AS at, NULL AS keepsUntil, '{}' AS facts, NULL AS run, NULL AS orderKey, NULL AS undoes, 0 AS isUndone
+    .prepare<[string | number], PlaceRow & Omit<Booked, 'of'>>(
+      `SELECT ingredient_id AS ingredientId, slab_id AS slabId, kind, lot, unit, why, name, -sum(change_thousandths) AS thousandths
        FROM stock_entry WHERE ${where} GROUP BY ingredient_id, slab_id, kind, lot, unit, why`,
     )
     .all(value)
-    .map(entryIn)
-    .map((row) => ({ of: ofEntry(row), thousandths: row.thousandths, why: row.why, name: row.name }));
+    .map(({ name, why, thousandths, ...place }) => ({ of: ofEntry(place), name, why, thousandths }));
 }
 
-/** Brings what is held of an ingredient to a total: less comes from the oldest lots, more goes to stock without a lot. Call it in a transaction. */
+/**
+ * Counts all of an ingredient: what is missing comes from the oldest lots, what is found goes to stock without a lot. Call it in a transaction.
+ */
 export function countWhole(
   db: Db,
   ingredient: { readonly id: number; readonly name: string },
@@ -327,7 +257,7 @@ export function countWhole(
     });
   let less = (now?.thousandths ?? 0) - wanted;
   if (less <= 0) return void count('', (lots.get('') ?? 0) - less);
-  for (const { lot, thousandths } of now!.lots) {
+  for (const { lot, thousandths } of [...now!.lots].sort(oldestFirst)) {
     const part = Math.min(less, Math.max(0, thousandths));
     if (part > 0) count(lot, thousandths - part);
     less -= part;

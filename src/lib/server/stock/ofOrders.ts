@@ -1,17 +1,18 @@
 import { neededFor, type OrderLine, type OrderStatus } from '$core/orders';
 import { bookingChanges, type HeldLot } from '$core/stock';
-import { allAssortments } from './assortments';
-import type { Db } from './db/open';
-import { slabById } from './slabs';
-import { addEntry, asEntries, bookedBy, heldPieces, lastPieceG, type StockOf } from './stock';
+import { allAssortments } from '../assortments';
+import type { Db } from '../db/open';
+import { slabById } from '../slabs';
+import { heldPieces, lastPieceG } from './held';
+import { addEntry, asEntries, bookedBy, type StockOf } from './ledger';
 
 /** Key of an order, or of one occurrence of a standing order. */
 export const orderKey = (id: number, occurrence?: string): string =>
   occurrence === undefined ? `${id}` : `${id} ${occurrence}`;
 
 /** Lots of several piece types in one list: an order that names no type takes any. */
-const joined = (kind: string, lot: string) => JSON.stringify([kind, lot]);
-const parted = (key: string) => JSON.parse(key) as [kind: string, lot: string];
+const joinKey = (kind: string, lot: string) => JSON.stringify([kind, lot]);
+const splitKey = (key: string) => JSON.parse(key) as [kind: string, lot: string];
 
 /**
  * Books what an order has handed over: its pieces, from the oldest lots that still keep. A status or lines that change later are booked as the
@@ -48,16 +49,16 @@ export function bookOrder(
     const own = left.filter(({ of }) => isIts(of));
     for (const one of own) left.splice(left.indexOf(one), 1);
     const held = heldPieces(db, undefined, slab).filter(isIts);
-    const lots = held.map((one): HeldLot => ({ ...one, lot: joined(one.kind, one.lot) }));
+    const lots = held.map((one): HeldLot => ({ ...one, lot: joinKey(one.kind, one.lot) }));
     const changes = bookingChanges(
       amount,
-      own.map(({ of, thousandths }) => ({ lot: joined(of.kind, of.lot), thousandths })),
+      own.map(({ of, thousandths }) => ({ lot: joinKey(of.kind, of.lot), thousandths })),
       lots,
       [],
       at,
-    ).map((change) => (change.lot === '' ? { ...change, lot: joined(kind ?? '', '') } : change));
+    ).map((change) => (change.lot === '' ? { ...change, lot: joinKey(kind ?? '', '') } : change));
     const name = slabById(db, slab)?.slab.name ?? String(slab);
-    const of = (lot: string): StockOf => ({ slab, kind: parted(lot)[0], lot: parted(lot)[1], unit });
+    const of = (lot: string): StockOf => ({ slab, kind: splitKey(lot)[0], lot: splitKey(lot)[1], unit });
     // Each is booked before the next one looks at what is held.
     for (const entry of asEntries(changes, of, { name, why: 'sale', at, order: key })) addEntry(db, entry);
   }

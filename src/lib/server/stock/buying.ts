@@ -1,14 +1,15 @@
 import type { Ingredient } from '$core/larder';
 import { USUAL_SHOP } from '$core/shop';
-import { usedByRun } from '$core/stock';
+import { stillNeededByRun } from '$core/stock';
 import type { BatchToBuyFor, BuyLine, NeededByRun } from '$core/usecases';
-import type { Db } from './db/open';
-import { ingredientsFor, ingredientsKeptStocked, ingredientsNamed, withHeld } from './larder';
-import { bookedRuns, eventsOf, openRuns } from './runs';
-import { wholeShop } from './shop';
-import { slabsNamed } from './stockForOrders';
-import { runTask, type TaskDone } from './tasks/pool';
-import { batchesDue } from './week';
+import type { Db } from '../db/open';
+import { ingredientsFor, ingredientsKeptStocked, ingredientsNamed, withHeld } from '../larder';
+import { bookedRuns, openRuns } from '../runs';
+import { wholeShop } from '../shop';
+import { slabsNamed } from './forOrders';
+import { stockEvents } from './ofRuns';
+import { runTask, type TaskDone } from '../tasks/pool';
+import { batchesDue } from '../week';
 
 /** Returns what batches need beyond the shelf, with what runs in progress still need, and what falls below its least amount. */
 export async function toBuy(
@@ -61,21 +62,18 @@ function runsNeed(db: Db, now: Date): NeededByRun[] {
   return open
     .filter(({ id }) => booking.has(id))
     .flatMap(({ id, plan }): NeededByRun[] => {
-      const used = new Map(usedByRun(plan, eventsOf(db, id)).map(({ ingredient, massG }) => [ingredient, massG]));
-      const planned = new Map<string, number>();
-      for (const { ingredient, massG } of plan.lines)
-        planned.set(ingredient, (planned.get(ingredient) ?? 0) + (massG ?? 0));
       const beginMs = Math.max(now.getTime(), Date.parse(plan.begin));
-      return [...planned].flatMap(([ingredient, massG]) => {
-        const left = massG - (used.get(ingredient) ?? 0);
-        return left > 0 ? [{ ingredient, massG: left, beginMs }] : [];
-      });
+      return [...stillNeededByRun(plan, stockEvents(db, id))].map(([ingredient, massG]) => ({
+        ingredient,
+        massG,
+        beginMs,
+      }));
     });
 }
 
 /** Returns a line as the service answers it. */
-export const buyLineAnswer = ({ ingredient, needG, heldG, leastG, pack, supplier, byMs }: BuyLine) => ({
-  ...{ ingredient, needG, heldG, leastG },
+export const buyLineAnswer = ({ ingredient, needG, heldG, minimumG, pack, supplier, byMs }: BuyLine) => ({
+  ...{ ingredient, needG, heldG, minimumG },
   packs: pack && pack.count > 0 ? [{ name: pack.name, massG: pack.massG, count: pack.count, price: pack.cash }] : [],
   supplier,
   by: byMs === null ? null : new Date(byMs).toISOString(),

@@ -1,13 +1,13 @@
 import { coinDigits } from '$core/cost';
 import { inThousandths, type StockEntry } from '$core/stock';
 import { problem, type Problem } from '$core/validation';
-import type { Db } from './db/open';
-import { forgetReads } from './db/reads';
-import { ingredientsNamed, saveIngredient, type StoredIngredient } from './larder';
-import type { SentEntry } from './requests/stock';
-import { shopSettings } from './shop';
-import { slabById } from './slabs';
-import { addEntry, undoEntry, type EntryFacts, type StockOf } from './stock';
+import type { Db } from '../db/open';
+import { forgetReads } from '../db/reads';
+import { ingredientsNamed, saveIngredient, type StoredIngredient } from '../larder';
+import type { SentEntry } from '../requests/stock';
+import { shopSettings } from '../shop';
+import { slabById } from '../slabs';
+import { addEntry, entryById, undoEntry, type EntryFacts, type StockOf } from './ledger';
 
 /** What came of entries: numbers of new and known ones, and what is wrong with the others. */
 export interface EntriesAdded {
@@ -36,54 +36,45 @@ function resolved(db: Db, { of, lot = of.lot ?? '', unit }: StockEntry, at: stri
 }
 
 /**
- * Adds entries of the ledger, each once by its id. Entries that cannot be added are named and do not hold up the others, so that a device that was
- * offline is never stuck.
+ * Adds entries that devices and programs send, each once by its id. Entries that cannot be added are named and do not hold up the others, so
+ * that a device that was offline is never stuck.
  */
 export function addStockEntries(db: Db, entries: readonly SentEntry[]): EntriesAdded {
-  const { currency } = shopSettings(db);
   return db
     .transaction((): EntriesAdded => {
-      let [added, known] = [0, 0];
-      const problems: Problem[] = [];
-      for (const { path: at, entry } of entries) {
-        if (db.prepare('SELECT 1 FROM stock_entry WHERE id = ?').get(entry.id)) {
-          known += 1;
-          continue;
-        }
-        if (entry.undoes !== undefined) {
-          if (undoEntry(db, entry.id, entry.undoes)) added += 1;
-          else problems.push(problem(`${at}/undoes`, 'not-undoable'));
-          continue;
-        }
-        const place = resolved(db, entry, at);
-        if ('code' in place) {
-          problems.push(place);
-          continue;
-        }
-        if (place.ingredient && entry.counted === undefined) openLedger(db, place.ingredient, entry.at);
-        const { price, pack, supplier, note } = entry;
-        const facts: EntryFacts = {
-          ...(price === undefined ? {} : { price, currency }),
-          ...(pack ? { pack } : {}),
-          ...(supplier ? { supplier } : {}),
-          ...(note ? { note } : {}),
-        };
-        addEntry(db, {
-          ...{ id: entry.id, of: place.of, name: place.name, why: entry.why, at: entry.at, facts },
-          change:
-            entry.counted === undefined ? inThousandths(entry.change!) : { counted: inThousandths(entry.counted) },
-          keepsUntil: entry.keepsUntil ?? null,
-        });
-        if (place.ingredient && entry.why === 'delivery') takePrice(db, place.ingredient, entry);
-        added += 1;
-      }
+      const answers = entries.map((sent) => addSent(db, sent));
+      const added = answers.filter((answer) => answer === 'added').length;
       if (added > 0) forgetReads(db, 'larder');
-      return { added, known, problems };
+      const problems = answers.flatMap((answer) => (typeof answer === 'string' ? [] : [answer]));
+      return { added, known: answers.length - added - problems.length, problems };
     })
     .immediate();
 }
 
-/** What runs used before anybody entered stock came from shelves that were never counted: it is set to nothing before the first entry. */
+function addSent(db: Db, { path, entry }: SentEntry): 'added' | 'known' | Problem {
+  const { id, why, at, change, counted, keepsUntil = null, undoes } = entry;
+  if (entryById(db, id)) return 'known';
+  if (undoes !== undefined) return undoEntry(db, id, undoes) ? 'added' : problem(`${path}/undoes`, 'not-undoable');
+  const place = resolved(db, entry, path);
+  if ('code' in place) return place;
+  const { of, name, ingredient } = place;
+  if (ingredient && counted === undefined) openLedger(db, ingredient, at);
+  addEntry(db, {
+    ...{ id, of, name, why, at, keepsUntil, facts: factsOf(entry, shopSettings(db).currency) },
+    change: counted === undefined ? inThousandths(change!) : { counted: inThousandths(counted) },
+  });
+  if (ingredient && why === 'delivery') takePrice(db, ingredient, entry);
+  return 'added';
+}
+
+const factsOf = ({ price, pack, supplier, note }: StockEntry, currency: string): EntryFacts => ({
+  ...(price === undefined ? {} : { price, currency }),
+  ...(pack ? { pack } : {}),
+  ...(supplier ? { supplier } : {}),
+  ...(note ? { note } : {}),
+});
+
+/** Cancels what runs used before the first entry by hand: it came from a shelf that nobody had counted. */
 function openLedger(db: Db, { id, name }: StoredIngredient, at: string): void {
   if (db.prepare('SELECT 1 FROM stock_known WHERE ingredient_id = ?').get(id)) return;
   const lots = db

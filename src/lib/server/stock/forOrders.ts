@@ -2,13 +2,13 @@ import { takenFromStock, type FromStock, type StockLot, type Wanted } from '$cor
 import { IS_CLOSED, neededFor, type DueOrder } from '$core/orders';
 import type { Slab } from '$core/slab';
 import { shelfMsOf } from '$core/usecases';
-import { allAssortments } from './assortments';
-import type { Db } from './db/open';
-import { ordersDue } from './orders';
-import { bookedRuns, finishedRuns } from './runs';
-import { slabById } from './slabs';
-import { heldPieces } from './stock';
-import { batchesDue } from './week';
+import { allAssortments } from '../assortments';
+import type { Db } from '../db/open';
+import { ordersDue } from '../orders';
+import { bookedRuns, finishedRuns } from '../runs';
+import { slabById } from '../slabs';
+import { heldPieces } from './held';
+import { batchesDue } from '../week';
 
 const DAY_MS = 86_400_000;
 const PIECE = 1000;
