@@ -18,7 +18,10 @@ const piecesIn = ({ unit, pieces }: Pick<OrderLine, 'unit' | 'pieces'>): number 
  *
  * @param assortments by their number; a line of one that is gone needs nothing
  */
-export function neededFor(lines: readonly OrderLine[], assortments: ReadonlyMap<number, Assortment>): Need[] {
+export function neededFor(
+  lines: readonly OrderLine[],
+  assortments: ReadonlyMap<number, Pick<Assortment, 'parts'>>,
+): Need[] {
   const needs = new Map<string, Need>();
   const add = (slab: number, kind: string | undefined, pieces: number, grams = 0) => {
     const key = `${slab} ${kind ?? ''}`;

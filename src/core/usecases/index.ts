@@ -34,5 +34,6 @@ export * from './costOverTime';
 export * from './run';
 export * from './asMade';
 export * from './log';
+export * from './runCost';
 export * from './diagnosis';
 export * from './priceFromRuns';

@@ -3,6 +3,7 @@ import { type Read } from '$core/validation';
 import type { Db } from './db/open';
 import { bringInOrders, planDemoWeek } from './demoOrders';
 import { bringInRuns, bringInToday } from './demoRuns';
+import { bringInSales } from './demoSales';
 import { bringInStock } from './demoStock';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
@@ -49,6 +50,7 @@ export async function bringInDemo(db: Db, now: string, withToday: boolean): Prom
   await bringInRuns(db, slabs, now);
   if (!withToday) return;
   bringInStock(db, slabs, now);
+  bringInSales(db, slabs, now);
   bringInToday(db, slabs, now);
   bringInOrders(db, slabs, now);
   // The slabs can be seen meanwhile; a week that is opened before is planned by its page.

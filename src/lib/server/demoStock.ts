@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import { inThousandths } from '$core/stock';
-import { shelfMsOf } from '$core/usecases';
 import larder from '../../../demo/larder.json';
 import demo from '../../../demo/stock.json';
 import type { Db } from './db/open';
@@ -11,7 +10,7 @@ import { addEntry, countWhole } from './stock/ledger';
 
 const DAY_MS = 86_400_000;
 
-/** Brings in what the demo's shelves held a few days ago, lots that were delivered then, and pieces that are left of its last runs. */
+/** Brings in what the demo's shelves held a few days ago, lots that were delivered then, and mixtures that are left over. */
 export function bringInStock(db: Db, slabs: readonly KeptSlab[], now: string): void {
   const before = new Date(Date.parse(now) - 3 * DAY_MS).toISOString();
   const inLots = new Set(demo.lots.map(({ ingredient }) => ingredient));
@@ -38,16 +37,6 @@ export function bringInStock(db: Db, slabs: readonly KeptSlab[], now: string): v
       const last = lastRun(slab);
       if (last)
         addEvents(db, last.run.id, [{ id: randomUUID(), at: last.run.plan.begin, kind: 'leftover', ...leftOver }]);
-    }
-    for (const { slab: name, pieces } of demo.pieces) {
-      const last = lastRun(name);
-      if (!last) continue;
-      const { kept, run } = last;
-      addEntry(db, {
-        of: { slab: kept.id, kind: '', lot: run.plan.lot, unit: 'piece' },
-        ...{ name, why: 'made', at: run.plan.begin, change: inThousandths(pieces) },
-        keepsUntil: new Date(Date.parse(run.plan.begin) + shelfMsOf(kept.slab)).toISOString(),
-      });
     }
   }).immediate();
 }

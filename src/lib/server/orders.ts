@@ -11,6 +11,7 @@ import { storedJson } from '$core/validation';
 import type { Changed } from './changed';
 import type { Db } from './db/open';
 import { wholeShop } from './shop';
+import type { SaleBooks } from './profit/saleBooks';
 import { bookOrder, orderKey } from './stock/ofOrders';
 
 interface Row {
@@ -30,18 +31,22 @@ const inUtc = (moment: string) => new Date(moment).toISOString();
 const stored = (order: Order): Order => ({ ...order, due: inUtc(order.due) });
 
 /** Books what a single order hands over. Of a standing order each occurrence is booked. */
-function bookSingle(db: Db, id: number, { status = 'open', lines, repeat }: Order): void {
-  if (repeat === undefined) bookOrder(db, orderKey(id), { status, lines }, new Date().toISOString());
+function bookSingle(db: Db, id: number, { status = 'open', lines, repeat }: Order, books: SaleBooks | null): void {
+  if (repeat === undefined) bookOrder(db, orderKey(id), { status, lines }, new Date().toISOString(), books);
 }
 
-/** Adds an order. */
-export function addOrder(db: Db, given: Order): { readonly id: number; readonly revision: number } {
+/** Adds an order. @param books its prices, if it is handed over already */
+export function addOrder(
+  db: Db,
+  given: Order,
+  books: SaleBooks | null = null,
+): { readonly id: number; readonly revision: number } {
   const order = stored(given);
   const add = () => {
     const { lastInsertRowid } = db
       .prepare('INSERT INTO customer_order (name, due, status, repeats, document) VALUES (?, ?, ?, ?, ?)')
       .run(order.name, order.due, order.status ?? 'open', order.repeat ? 1 : 0, JSON.stringify(order));
-    bookSingle(db, Number(lastInsertRowid), order);
+    bookSingle(db, Number(lastInsertRowid), order, books);
     return { id: Number(lastInsertRowid), revision: 1 };
   };
   return db.inTransaction ? add() : db.transaction(add).immediate();
@@ -53,8 +58,14 @@ export function orderById(db: Db, id: number): StoredOrder | null {
   return row ? orderIn(row) : null;
 }
 
-/** Replaces an order. */
-export function changeOrder(db: Db, id: number, revision: number, given: Order): Changed {
+/** Replaces an order. @param books its prices, if they count from now on: when it is handed over, or its lines change after that */
+export function changeOrder(
+  db: Db,
+  id: number,
+  revision: number,
+  given: Order,
+  books: SaleBooks | null = null,
+): Changed {
   const order = stored(given);
   return db
     .transaction((): Changed => {
@@ -65,7 +76,7 @@ export function changeOrder(db: Db, id: number, revision: number, given: Order):
         )
         .run(order.name, order.due, order.status ?? 'open', order.repeat ? 1 : 0, JSON.stringify(order), id, revision);
       if (done.changes === 0) return orderById(db, id) ? 'changed' : 'gone';
-      bookSingle(db, id, order);
+      bookSingle(db, id, order, books);
       return { revision: revision + 1 };
     })
     .immediate();
@@ -79,13 +90,14 @@ export function removeOrder(db: Db, id: number, revision: number, now: string): 
   return done.changes === 1 ? { revision } : orderById(db, id) ? 'changed' : 'gone';
 }
 
-/** Adds to what differs at one occurrence of a standing order. The order itself gets a new revision. */
+/** Adds to what differs at one occurrence of a standing order. The order itself gets a new revision. @param books as for an order */
 export function changeOccurrence(
   db: Db,
   id: number,
   revision: number,
   occurrence: string,
   change: OccurrenceChange,
+  books: SaleBooks | null = null,
 ): Changed {
   return db
     .transaction((): Changed => {
@@ -104,10 +116,16 @@ export function changeOccurrence(
       ).run(id, at, JSON.stringify(next));
       const order = orderById(db, id)!;
       const { status = order.status, lines = order.lines } = next;
-      bookOrder(db, orderKey(id, at), { status, lines }, new Date().toISOString());
+      bookOrder(db, orderKey(id, at), { status, lines }, new Date().toISOString(), books);
       return { revision: revision + 1 };
     })
     .immediate();
+}
+
+/** Returns an order as it is at one occurrence, or as it is; `null` if it is gone. */
+export function orderAt(db: Db, id: number, occurrence: string | null): StoredOrder | null {
+  const order = orderById(db, id);
+  return order && occurrence !== null ? { ...order, ...changesOf(db, id).get(inUtc(occurrence)) } : order;
 }
 
 /** Returns what differs at single occurrences of an order. */

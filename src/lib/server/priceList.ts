@@ -25,12 +25,27 @@ export interface ListedPrice {
     readonly name: string | null;
     readonly massG: number;
     readonly price: number;
+    /** Before tax. */
+    readonly net: number;
     readonly cost: number;
   }[];
+  /** Cost of a batch without packaging, and of the packaging of one piece over the counter. */
+  readonly batchCost: number;
+  readonly packEach: number;
+  /** Paid labour of a batch; `null` while its schedule is unknown. */
+  readonly labourMinutes: number | null;
   readonly marginShare: number | null;
   readonly marginPerHour: number | null;
   /** By the shop's channels, in order. */
-  readonly channels: readonly { readonly pieces: number; readonly price: number; readonly margin: number }[];
+  readonly channels: readonly {
+    readonly pieces: number;
+    readonly price: number;
+    /** Before tax. */
+    readonly net: number;
+    /** Packaging, fees and other costs of the sale. */
+    readonly selling: number;
+    readonly margin: number;
+  }[];
 }
 
 /** Returns the list entry of a slab, priced with the labour of its schedule. */
@@ -39,12 +54,19 @@ export interface Listed {
   readonly slab: Slab;
 }
 
-const listed = ({ pieces, earned, channels }: SlabPrice): ListedPrice => ({
+const listed = ({ pieces, bill, earned, channels }: SlabPrice): ListedPrice => ({
   pieces,
-  kinds: earned.kinds.map(({ name, massG, price, cost }) => ({ name, massG, price, cost })),
+  kinds: earned.kinds.map(({ name, massG, price, net, cost }) => ({ name, massG, price, net, cost })),
+  batchCost: bill.total - bill.coins.packing,
+  packEach: bill.coins.packing / pieces,
+  labourMinutes: bill.handsMinutes,
   marginShare: earned.marginShare,
   marginPerHour: earned.marginPerHour,
-  channels: channels.map(({ pieces: inOne, sale }) => ({ pieces: inOne, price: sale.price, margin: sale.margin })),
+  channels: channels.map(({ pieces: inOne, sale }) => ({
+    pieces: inOne,
+    ...{ price: sale.price, net: sale.net, margin: sale.margin },
+    selling: sale.packing + sale.fee + sale.saleCosts,
+  })),
 });
 
 /** Returns the price of one slab, with the labour of its schedule; `null` on an error, so that other slabs are not affected. */

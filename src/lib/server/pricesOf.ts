@@ -15,7 +15,7 @@ export const PRICES_AT_ONCE = 20;
 /** Returns what a slab's price depends on: the slab, its ingredients, and the shop. */
 function priceInputs(db: Db, kept: KeptSlab, shop: Shop) {
   const ingredients = ingredientsFor(db, [kept.slab]);
-  return { ingredients, key: resultKey('price', kept.slab, ingredients, shop) };
+  return { ingredients, key: resultKey('listed', kept.slab, ingredients, shop) };
 }
 
 /** Returns the cached or calculated price of a slab; `null` if the server is too busy. */
@@ -65,6 +65,27 @@ export async function pricedPage(db: Db, from: number, patienceMs: number): Prom
 export async function priceOfSlab(db: Db, id: number): Promise<PricedSlab['price']> {
   const kept = slabById(db, id);
   return kept ? ((await priceOf(db, kept, shopSettings(db), 'general')) ?? null) : null;
+}
+
+/**
+ * Returns the prices of saved slabs; `null` for one that cannot be priced. One that is not there in time is left out.
+ *
+ * @param patienceMs after this time the rest is left out
+ */
+export async function pricesOfSlabs(
+  db: Db,
+  ids: readonly number[],
+  patienceMs: number,
+): Promise<ReadonlyMap<number, PricedSlab['price']>> {
+  const shop = shopSettings(db);
+  const prices = new Map<number, PricedSlab['price']>();
+  const working = [...new Set(ids)].map(async (id) => {
+    const kept = slabById(db, id);
+    const price = kept ? await priceOf(db, kept, shop, 'general') : null;
+    if (price !== undefined) prices.set(id, price);
+  });
+  await Promise.race([Promise.all(working), setTimeout(patienceMs, null, { ref: false })]);
+  return new Map(prices);
 }
 
 /** Calculates the price of a saved slab in idle time. */

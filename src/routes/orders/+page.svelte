@@ -128,6 +128,7 @@
     <h1>Orders</h1>
     <div class="acts">
       <Button size="small" kind="tertiary" href="/orders/market">Market days</Button>
+      <Button size="small" kind="tertiary" href="/orders/profit">Profit</Button>
       <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
       <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => void takeCalendar()}
         >Add to calendar</Button

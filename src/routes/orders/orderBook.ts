@@ -35,11 +35,17 @@ export function priceBookOf(
   { channels = [], currency }: Pick<Shop, 'channels' | 'currency'>,
   channel: string | undefined,
 ): PriceBook {
+  const coin = 10 ** coinDigits(currency);
   const at = channel ? channels.findIndex(({ name }) => name === channel) : -1;
   return {
     slabs: new Map(prices.map((price) => [price.id, price])),
-    assortments: new Map(assortments.map((own) => [own.id, own])),
+    assortments: new Map(
+      assortments.map(({ id, parts, price }) => [
+        id,
+        { parts, packCoins: price === undefined ? null : Math.round(price * coin) },
+      ]),
+    ),
     channel: at < 0 ? null : at,
-    coin: 10 ** coinDigits(currency),
+    coin,
   };
 }

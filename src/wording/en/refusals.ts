@@ -96,6 +96,17 @@ export const REFUSALS = {
     message: (name: string) => `Give ${name} as a date and time with a time zone, such as 2026-12-04T12:00:00Z`,
   },
   'no-such-status': { status: 422, message: (statuses: string) => `Use one of: ${statuses}`, path: '/status' },
+  'not-days': {
+    status: 422,
+    message: 'Give "from" and "to" as days, such as 2026-12-04, at most five years apart, the earlier one first',
+    path: '/from',
+  },
+  'no-such-rows': { status: 422, message: (rows: string) => `Use one of: ${rows}`, path: '/by' },
+  'too-many-sales': {
+    status: 422,
+    message: 'There are too many sales in this time. Choose a shorter one',
+    path: '/to',
+  },
   // The larder and the tins.
   'tin-changed': {
     status: 409,
@@ -162,6 +173,7 @@ export const LESS_WORK = {
   listed: 'Use fewer or thinner layers, or fewer kinds of tin',
   slabLog: 'Ask for fewer runs',
   runOutcome: 'Cut fewer pieces, or use fewer kinds of tin',
+  runCosts: 'Choose a shorter time',
   label: 'Ask for fewer pieces, or fewer kinds of tin',
   labelsPdf: 'Print fewer labels',
   template: 'Use the template as SVG or DXF, or cut fewer pieces',

@@ -1,7 +1,8 @@
 /** What orders come to, their texts, and orders as a table. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { orderValue, ORDER_STATUSES, type OrderLine, type PriceBook, type TypedNote } from '$core/orders';
+import fc from 'fast-check';
+import { orderValue, partsOfLine, ORDER_STATUSES, type OrderLine, type PriceBook, type TypedNote } from '$core/orders';
 import { ORDER_STATUS_NAMES, orderLineText, typedNoteText } from '$wording/orders';
 import { ordersCsv, ordersFromCsv } from '../../../src/lib/server/ordersCsv';
 
@@ -19,8 +20,8 @@ const book = (channel: number | null = null): PriceBook => ({
     ],
   ]),
   assortments: new Map([
-    [7, { name: 'Six', price: 16.5, parts: [{ slab: 1, count: 6 }] }],
-    [8, { name: 'Four', parts: [{ slab: 1, count: 4 }] }],
+    [7, { packCoins: 1650, parts: [{ slab: 1, count: 6 }] }],
+    [8, { packCoins: null, parts: [{ slab: 1, count: 4 }] }],
   ]),
   channel,
   coin: 100,
@@ -87,5 +88,42 @@ test('orders go out as a table and come back the same', () => {
   assert.deepEqual(
     wrong.problems.map(({ path }) => path),
     ['/1/slab'],
+  );
+});
+
+test('parts of any order add up to what the order comes to, also where an assortment has its own price', () => {
+  const line = fc.oneof(
+    fc.record({
+      slab: fc.constant(1),
+      count: fc.integer({ min: 1, max: 90 }),
+      kind: fc.constantFrom('Finger', undefined),
+    }),
+    fc.record({ assortment: fc.constantFrom(7, 8, 9), count: fc.integer({ min: 1, max: 40 }) }),
+  );
+  fc.assert(
+    fc.property(fc.array(line, { minLength: 1, maxLength: 6 }), fc.constantFrom(null, 0), (lines, channel) => {
+      const mixed: PriceBook = {
+        ...book(channel),
+        assortments: new Map([
+          ...book().assortments,
+          [
+            9,
+            {
+              packCoins: 999,
+              parts: [
+                { slab: 1, count: 3 },
+                { slab: 1, kind: 'Finger', count: 2 },
+                { slab: 2, count: 1 },
+              ],
+            },
+          ],
+        ]),
+      };
+      const parts = lines.flatMap((one) => partsOfLine(one as OrderLine, mixed));
+      const sum = parts.reduce((all, { coins }) => all + coins!, 0);
+      const { coins, unknown } = orderValue(lines as OrderLine[], mixed);
+      assert.equal(unknown, 0);
+      assert.ok(Math.abs(sum - coins) <= lines.length / 2 + 1e-6, `${sum} in parts, ${coins} in all`);
+    }),
   );
 });

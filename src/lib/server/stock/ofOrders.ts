@@ -4,6 +4,8 @@ import { allAssortments } from '../assortments';
 import type { Db } from '../db/open';
 import { slabById } from '../slabs';
 import { heldPieces, lastPieceG } from './held';
+import type { SaleBooks } from '../profit/saleBooks';
+import { forgetSalePrices, storeSalePrices, type Taken } from '../profit/salePrices';
 import { addEntry, asEntries, bookedBy, type StockOf } from './ledger';
 
 /** Key of an order, or of one occurrence of a standing order. */
@@ -17,14 +19,17 @@ const splitKey = (key: string) => JSON.parse(key) as [kind: string, lot: string]
 /**
  * Books what an order has handed over: its pieces, from the oldest lots that still keep. A status or lines that change later are booked as the
  * difference. Call it in the transaction that changes the order.
+ *
+ * @param books prices of this moment, stored with the sale; `null` if what it brings has not changed
  */
 export function bookOrder(
   db: Db,
   key: string,
   { status, lines }: { readonly status: OrderStatus; readonly lines: readonly OrderLine[] },
   at: string,
+  books: SaleBooks | null,
 ): void {
-  const booked = bookedBy(db, { order: key });
+  const booked = bookedBy(db, { order: key }).filter(({ why }) => why === 'sale');
   if (status !== 'handed-over' && booked.length === 0) return;
   const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
   const wanted = status === 'handed-over' ? neededFor(lines, assortments) : [];
@@ -32,13 +37,17 @@ export function bookOrder(
   const add = (slab: number, unit: 'piece' | 'g', kind: string | null, amount: number) => {
     if (amount > 0) targets.set(`${slab} ${unit} ${kind ?? ''}`, { slab, unit, kind, amount });
   };
+  const takes: Taken[] = [];
   for (const { slab, kind, pieces, grams } of wanted) {
     // What is sold by weight goes as the pieces that reach it; where nobody knows what one weighs, in grams.
     const pieceG = grams > 0 ? lastPieceG(db, slab) : null;
     const byWeight = pieceG === null ? 0 : Math.ceil(grams / pieceG);
     add(slab, 'piece', kind || null, pieces + byWeight);
     add(slab, 'g', kind || null, pieceG === null ? grams : 0);
+    takes.push({ slab, kind, pieces: pieces + byWeight, grams: pieceG === null ? grams : 0 });
   }
+  if (status !== 'handed-over') forgetSalePrices(db, key);
+  else if (books) storeSalePrices(db, key, lines, takes, books);
   const left = booked.flatMap(({ of, thousandths }) => ('slab' in of ? [{ of, thousandths }] : []));
   // Types that are named choose first.
   for (const { slab, unit, kind, amount } of [...targets.values()].sort(

@@ -69,6 +69,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   listed: false,
   slabLog: false,
   runOutcome: false,
+  runCosts: false,
   label: false,
   labelsPdf: true,
   template: true,

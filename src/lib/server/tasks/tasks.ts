@@ -27,6 +27,7 @@ import {
   proposedCuts,
   proposedKeeping,
   rangedSettingFor,
+  runCostOf,
   runOutcomeOf,
   runMinutesOf,
   runPlanOf,
@@ -38,6 +39,7 @@ import {
   type CutAnswer,
   type CutAsk,
   type PlanOptions,
+  type RunCost,
   type RunOutcome,
   type RunToLog,
   type SlabLog,
@@ -141,6 +143,17 @@ export function slabLog({
 
 /** Returns cost and result of a run beside its plan. */
 export const runOutcome = (run: RunToLog): RunOutcome => runOutcomeOf(run);
+
+/** Returns what runs cost, in their order; `null` for one that cannot be calculated. */
+export function runCosts({ runs }: { readonly runs: readonly RunToLog[] }): (RunCost | null)[] {
+  return runs.map((run) => {
+    try {
+      return runCostOf(run);
+    } catch {
+      return null;
+    }
+  });
+}
 
 /** Drafts a label. */
 export async function label({

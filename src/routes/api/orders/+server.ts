@@ -4,6 +4,7 @@ import { isMoment } from '$core/validation';
 import { database } from '$lib/server/db';
 import { readBody, refusal, refused } from '$lib/server/http';
 import { addOrder, ordersDue } from '$lib/server/orders';
+import { booksIfSold } from '$lib/server/profit/saleBooks';
 import { tagged } from '$lib/server/tagged';
 import { orderProblems, readOrderBody } from '$lib/server/requests/orders';
 
@@ -28,5 +29,6 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const db = database();
   const problems = orderProblems(db, body.value, new Date());
-  return problems.length > 0 ? refused(problems) : json(addOrder(db, body.value), { status: 201 });
+  if (problems.length > 0) return refused(problems);
+  return json(addOrder(db, body.value, await booksIfSold(db, null, body.value)), { status: 201 });
 }

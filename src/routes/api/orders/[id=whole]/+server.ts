@@ -3,7 +3,8 @@ import { isMoment, type Problem } from '$core/validation';
 import { database } from '$lib/server/db';
 import { bodyJson, refusal, refused, refusedWith } from '$lib/server/http';
 import type { Changed } from '$lib/server/changed';
-import { changeOccurrence, changeOrder, orderById, removeOrder } from '$lib/server/orders';
+import { changeOccurrence, changeOrder, orderAt, orderById, removeOrder } from '$lib/server/orders';
+import { booksIfSold } from '$lib/server/profit/saleBooks';
 import { readRevision, revisionIn } from '$lib/server/requests/kept';
 import { tagged } from '$lib/server/tagged';
 import { orderProblems, readOccurrence, readOrderBody } from '$lib/server/requests/orders';
@@ -47,7 +48,8 @@ export async function PUT({ params, request, url }) {
     const change = Object.fromEntries(
       Object.entries({ status, due, note, lines }).filter(([, value]) => value !== undefined),
     );
-    return answer(id, changeOccurrence(db, id, revision.value, occurrence, change));
+    const books = await booksIfSold(db, orderAt(db, id, occurrence)!, change);
+    return answer(id, changeOccurrence(db, id, revision.value, occurrence, change, books));
   }
   const read = readOrderBody(body.value);
   if (!read.ok) return refused(read.problems);
@@ -58,7 +60,9 @@ export async function PUT({ params, request, url }) {
   );
   if (problems.length > 0) return refused(problems);
   const { name, channel, due, note, status, repeat, lines } = read.value;
-  return answer(id, changeOrder(db, id, revision.value, { name, channel, due, note, status, repeat, lines }));
+  const order = { name, channel, due, note, status, repeat, lines };
+  const books = await booksIfSold(db, before, order);
+  return answer(id, changeOrder(db, id, revision.value, order, books));
 }
 
 /** Deletes an order: `?revision=` as read. */

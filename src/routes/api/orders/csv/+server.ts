@@ -3,6 +3,7 @@ import { allAssortments } from '$lib/server/assortments';
 import { database } from '$lib/server/db';
 import { bodyText, refused } from '$lib/server/http';
 import { addOrder, ordersDue } from '$lib/server/orders';
+import { booksIfSold, type SaleBooks } from '$lib/server/profit/saleBooks';
 import { ordersCsv, ordersFromCsv } from '$lib/server/ordersCsv';
 import { orderProblems, readOrderBody } from '$lib/server/requests/orders';
 import { slabNames } from '$lib/server/slabs';
@@ -38,6 +39,8 @@ export async function POST({ request }) {
     }),
   ];
   if (wrong.length > 0) return refused(wrong);
-  db.transaction(() => orders.forEach(({ order }) => addOrder(db, order)))();
+  const priced: { readonly order: (typeof orders)[number]['order']; readonly books: SaleBooks | null }[] = [];
+  for (const { order } of orders) priced.push({ order, books: await booksIfSold(db, null, order) });
+  db.transaction(() => priced.forEach(({ order, books }) => addOrder(db, order, books)))();
   return json({ added: orders.length }, { status: 201 });
 }
