@@ -23,6 +23,7 @@ export const ROOMS = [
   '/stock/entries',
   '/orders/assortments',
   '/orders/market',
+  '/orders/profit',
   '/week',
   '/tins',
   '/prices',

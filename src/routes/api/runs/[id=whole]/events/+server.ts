@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { DEVICE_CLOCK } from '$lib/devices/deviceClock';
 import { database } from '$lib/server/db';
 import { readBody, refusal } from '$lib/server/http';
+import { runCosts } from '$lib/server/profit/runCosts';
 import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';
 import { replanSoon } from '$lib/server/replanSoon';
 import { addEvents, runById } from '$lib/server/runs';
@@ -19,6 +20,8 @@ export async function POST({ params, request }) {
   const done = addEvents(db, run.id, events);
   if (!done) return refusal('run-full');
   if (done.added > 0) replanSoon();
+  // The cost of a finished run is there before anybody asks what pays.
+  if (events.some(({ kind }) => kind === 'finished')) void runCosts(db, [run.id], 0);
   const corrected = events.flatMap((event, i) => (event.at === sent[i]!.at ? [] : [{ id: event.id, at: event.at }]));
   return json({ ...done, problems, corrected, clockOffsetMs: offsetMs });
 }
