@@ -10,6 +10,8 @@ import { refusal } from '$lib/server/http';
 import { movedPage } from '$lib/server/movedPages';
 import { door, SESSION } from '$lib/server/passphrase';
 import { storageSentence } from '$lib/server/storage';
+import { tokenRefusal } from '$lib/server/tokenAccess';
+import { tokenOf } from '$lib/server/tokens';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null, timestamp: pino.stdTimeFunctions.isoTime });
 
@@ -34,11 +36,17 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
   const started = performance.now();
   const { pathname } = event.url;
-  event.locals.client = (door && event.cookies.get(SESSION)) || event.getClientAddress();
-  event.locals.isLocked = door !== null && !door.knows(event.cookies.get(SESSION));
+  const token = tokenOf(database(), event.request, new Date());
+  const isProgram = token !== null && token !== 'unknown';
+  event.locals.client = isProgram
+    ? `token ${token.id}`
+    : (door && event.cookies.get(SESSION)) || event.getClientAddress();
+  event.locals.isLocked = !isProgram && door !== null && !door.knows(event.cookies.get(SESSION));
   const answer = async () => {
     const refused = refusalOf(event.request, event.url.host);
     if (refused) return refused;
+    const notAllowed = token === null ? null : tokenRefusal(token, event.request.method, event.route.id ?? pathname);
+    if (notAllowed) return notAllowed;
     if (event.locals.isLocked && !OPEN.has(pathname)) {
       if (pathname.startsWith('/api/')) return refusal('sign-in-first');
       return new Response(null, { status: 303, headers: { Location: '/enter' } });

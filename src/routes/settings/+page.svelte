@@ -158,6 +158,7 @@
   <div class="page-head">
     <h1>Settings</h1>
     <Button size="field" kind="tertiary" href="/tins">Tins</Button>
+    <Button size="field" kind="tertiary" href="/settings/programs">Other programs</Button>
     <Button size="field" kind="ghost" href="/how">How it is calculated</Button>
   </div>
   {#if elsewhere}

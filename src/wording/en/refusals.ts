@@ -20,6 +20,11 @@ export const REFUSALS = {
   'too-large': { status: 413, message: (limit: string) => `This is over ${limit}` },
   incomplete: { status: 400, message: 'The request was incomplete. Send it again' },
   'sign-in-first': { status: 401, message: 'Sign in first: open the application and enter the passphrase' },
+  'unknown-token': { status: 401, message: 'This token does not exist or was revoked. Make one in Settings' },
+  'read-only-token': { status: 403, message: 'This token may read and calculate, and change nothing' },
+  'no-programs': { status: 403, message: 'Programs may not do this: sign in and use Settings' },
+  'too-many-tokens': { status: 422, message: (most: number) => `There are ${most} tokens. Revoke one first` },
+  'no-token': { status: 404, message: 'There is no such token' },
   'too-many-attempts': { status: 429, message: 'Too many attempts. Wait a minute and try again', path: '/passphrase' },
   'wrong-passphrase': { status: 403, message: 'Wrong passphrase. Check the spelling', path: '/passphrase' },
   'too-many-pages': {

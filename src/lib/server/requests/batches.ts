@@ -21,7 +21,7 @@ const id = () => whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED);
 const pieces = whole(1, 1_000_000).required(REQUIRED);
 const moment = momentSchema.required(REQUIRED);
 
-const schema = fields({
+export const batchesRequestSchema = fields({
   orders: list(id(), 1000),
   demand: list(fields({ slab: id(), kind: note(200), pieces, due: moment }).required(REQUIRED), 500),
   stock: list(fields({ slab: id(), kind: note(200), pieces, keepsUntil: moment }).required(REQUIRED), 2000),
@@ -29,11 +29,11 @@ const schema = fields({
 }).required(REQUIRED);
 
 /** Body of `POST /api/batches`. */
-export type BatchesRequest = Held<typeof schema>;
+export type BatchesRequest = Held<typeof batchesRequestSchema>;
 
 /** Reads the body of `POST /api/batches`: orders, or pieces that are wanted. */
 export function readBatchesRequest(found: unknown): Read<BatchesRequest> {
-  const read = readBy(schema, found);
+  const read = readBy(batchesRequestSchema, found);
   if (!read.ok) return read;
   const { orders, demand } = read.value;
   if ((orders === undefined) !== (demand === undefined)) return read;

@@ -17,7 +17,7 @@ const DAY_MS = 86_400_000;
 export const MAX_BUY_DAYS = 60;
 const moment = momentSchema.required(REQUIRED);
 
-const schema = fields({
+export const buyRequestSchema = fields({
   batches: list(
     fields({ slab: whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED), tins: namedTins }).required(REQUIRED),
     MAX_BATCHES,
@@ -26,11 +26,11 @@ const schema = fields({
   week: fields({ from: moment, to: moment }).default(undefined),
 }).required(REQUIRED);
 
-export type BuyRequest = Held<typeof schema>;
+export type BuyRequest = Held<typeof buyRequestSchema>;
 
 /** Reads the body of `POST /api/buy`: batches, or a range of the week. */
 export function readBuyRequest(found: unknown): Read<BuyRequest> {
-  const read = readBy(schema, found) as Read<BuyRequest>;
+  const read = readBy(buyRequestSchema, found) as Read<BuyRequest>;
   if (!read.ok) return read;
   const { batches, week } = read.value;
   if ((batches === undefined) === (week === undefined))

@@ -23,7 +23,7 @@ import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
 const side = limited(ASKED.pieceMm).required(REQUIRED);
-const askSchema = choice(
+export const cutAskSchema = choice(
   'by',
   {
     count: { count: limited(ASKED.pieces).required(REQUIRED) },
@@ -41,14 +41,14 @@ export interface CutsRequest extends PlanRequest {
 
 export function readCutsRequest(found: unknown): Read<CutsRequest> {
   const read = readPlanRequest(found);
-  const wrong = problemsUnder(`/ask`, problemsOf(askSchema, Object(found).ask));
+  const wrong = problemsUnder(`/ask`, problemsOf(cutAskSchema, Object(found).ask));
   if (!read.ok) return { ok: false, problems: [...read.problems, ...wrong] };
   return wrong.length > 0
     ? { ok: false, problems: wrong }
     : { ok: true, value: { ...read.value, ask: Object(found).ask } };
 }
 
-const readingSchema = list(
+export const readingSchema = list(
   fields({
     xMm: number(0, MAX_MM).required(REQUIRED),
     yMm: number(0, MAX_MM).required(REQUIRED),
@@ -87,7 +87,7 @@ const askedKind = fields({
   turn: flag(),
 });
 
-const mixedSchema = fields({
+export const mixedSchema = fields({
   lengthMm: side5,
   widthMm: side5,
   kerfMm: number(0, 50),
@@ -119,7 +119,7 @@ export function readMixedRequest(found: unknown): Read<MixedRequest> {
   return own.length > 0 ? { ok: false, problems: own } : { ok: true, value: found as MixedRequest };
 }
 
-const bagsSchema = fields({
+export const bagsSchema = fields({
   shardsG: list(positive(1e6).required(REQUIRED), 2000, 1).required(REQUIRED),
   bagG: positive(1e6).required(REQUIRED),
   bags: whole(1, 10_000).nullable(),

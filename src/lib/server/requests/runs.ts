@@ -26,7 +26,7 @@ import { blockedSchema } from './services';
 
 const MAX_EVENTS = 1000;
 
-const beginSchema = fields({
+export const runRequestSchema = fields({
   slab: whole(1, 1e9).required(REQUIRED),
   version: whole(1, 1e9),
   tins: tinsSchema,
@@ -37,11 +37,11 @@ const beginSchema = fields({
 }).required(REQUIRED);
 
 /** Reads the body of `POST /api/runs`. */
-export type BeginRequest = Held<typeof beginSchema>;
+export type BeginRequest = Held<typeof runRequestSchema>;
 
 export function readBeginRequest(found: unknown): Read<BeginRequest> {
   const { scale } = Object(found) as { scale?: unknown };
-  return readBy(beginSchema, scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) });
+  return readBy(runRequestSchema, scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) });
 }
 
 /** Accepted events, and problems of the others by place. */
@@ -85,7 +85,7 @@ export const correctedEvents = (events: readonly RunEvent[], offsetMs: number): 
     return { ...event, at: new Date(Date.parse(event.deviceAt) + offsetMs).toISOString() };
   });
 
-const diagnoseSchema = fields({
+export const diagnoseSchema = fields({
   slab: whole(1, 1e9).required(REQUIRED),
   run: whole(1, 1e9),
   layer: note(200),

@@ -65,7 +65,7 @@ export function readPriceRequest(found: unknown): Read<PriceRequest> {
 /** Lot of a run, for its label. */
 const lot = note(50);
 
-const labelSchema = fields({
+export const labelRequestSchema = fields({
   madeOn: daySchema.required(REQUIRED),
   profile: oneOf(LABEL_PROFILES),
   lot,
@@ -77,11 +77,11 @@ const labelSchema = fields({
 }).required(REQUIRED);
 
 /** Reads the body of `POST /api/label`. */
-export type LabelRequest = PlanRequest & Held<typeof labelSchema>;
+export type LabelRequest = PlanRequest & Held<typeof labelRequestSchema>;
 
 export function readLabelRequest(found: unknown): Read<LabelRequest> {
   const read = readPlanRequest(found);
-  const problems = [...(read.ok ? [] : read.problems), ...problemsOf(labelSchema, Object(found))];
+  const problems = [...(read.ok ? [] : read.problems), ...problemsOf(labelRequestSchema, Object(found))];
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as LabelRequest };
 }
 
@@ -125,7 +125,7 @@ const packedBox = boxSchema.shape({
   heightMm: number(1, 2000).required(REQUIRED),
 });
 
-const boxesSchema = fields({
+export const boxesSchema = fields({
   piece: fields({
     lengthMm: pieceMm,
     widthMm: pieceMm,
@@ -152,7 +152,7 @@ const boxesSchema = fields({
 export type BoxesRequest = Held<typeof boxesSchema>;
 export const readBoxesRequest = (found: unknown): Read<BoxesRequest> => readBy(boxesSchema, found);
 
-const freeFromSchema = fields({
+export const freeFromSchema = fields({
   allergen: oneOf(ALLERGENS).required(REQUIRED),
   /** Names of substitutes by place in the slab file. */
   answers: yup.mixed<Record<string, string>>().test('answers', asMessage(reason('not-an-object')), (found) => {

@@ -27,7 +27,7 @@ import { readPlanRequest, type PlanRequest } from './plan';
 
 const MAX_READINGS = 15_000;
 
-const forecastSchema = fields({
+export const forecastSchema = fields({
   kind: oneOf(['boil', 'cool']).required(REQUIRED),
   readings: pairs(MAX_READINGS, 'seconds, degrees C').required(REQUIRED),
   targetC: number(-40, 400).required(REQUIRED),
@@ -59,7 +59,7 @@ const MAX_NOTES = 50_000;
 const WEEK = 7 * 24 * 60;
 
 /** The raw form of `POST /api/setting`: layers with thermal properties. */
-const rawSchema = fields({
+export const heatRequestSchema = fields({
   layers: list(heatLayer, 50, 1).required(REQUIRED),
   top: face,
   bottom: face,
@@ -72,9 +72,9 @@ const rawSchema = fields({
       (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MAX_NOTES),
     ),
 }).required(REQUIRED);
-export type RawSetting = Held<typeof rawSchema>;
+export type RawSetting = Held<typeof heatRequestSchema>;
 
-const staysSchema = list(
+export const staysSchema = list(
   fields({ place: oneOf(PLACES).required(REQUIRED), minutes: limited(ASKED.stayMinutes).required(REQUIRED) }).required(
     REQUIRED,
   ),
@@ -87,7 +87,7 @@ export type SlabSetting = PlanRequest & { readonly stays?: Held<typeof staysSche
 /** Reads the body of `POST /api/setting` in either form: with a slab, or with layers. */
 export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | { slab: SlabSetting }> {
   if (typeof found !== 'object' || found === null || !('slab' in found)) {
-    const read = readBy(rawSchema, found);
+    const read = readBy(heatRequestSchema, found);
     if (!read.ok) return read;
     const { layers, minutes, everyMinutes } = read.value;
     const work = heatWork(
@@ -115,7 +115,7 @@ export const blockedSchema = list(
   50,
 );
 
-const timelineSchema = fields({
+export const timelineSchema = fields({
   start: momentSchema,
   deadline: momentSchema,
   ...MEANS,

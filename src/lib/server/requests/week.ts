@@ -45,7 +45,7 @@ const workroomSchema = fields({
   ...{ fridgeMm2: number(0, 1e8), freezerMm2: number(0, 1e8) },
 });
 
-const weekSchema = fields({
+export const weekSchema = fields({
   ...span,
   orders: list(whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED), 1000),
   batches: list(

@@ -21,7 +21,7 @@ import { slabById } from '../slabs';
 const id = () => whole(1, Number.MAX_SAFE_INTEGER).required(REQUIRED);
 const MAX_STARTS = 5000;
 
-const startsSchema = fields({
+export const startsSchema = fields({
   revision: id(),
   starts: list(
     fields({ batch: id(), step: text(200), start: momentSchema.required(REQUIRED) }).required(REQUIRED),
@@ -34,10 +34,10 @@ export type StartsRequest = Held<typeof startsSchema>;
 export const readStarts = (found: unknown): Read<StartsRequest> => readBy(startsSchema, found);
 
 const span = { from: momentSchema.required(REQUIRED), to: momentSchema.required(REQUIRED) };
-const blockedSchema = fields({ resource: text(100), ...span }).required(REQUIRED);
-const rangeSchema = fields(span).required(REQUIRED);
+export const blockedTimeSchema = fields({ resource: text(100), ...span }).required(REQUIRED);
+export const rangeSchema = fields(span).required(REQUIRED);
 
-const hoursSchema = fields({ person: text(100), ...span }).required(REQUIRED);
+export const extraHoursSchema = fields({ person: text(100), ...span }).required(REQUIRED);
 
 /** Returns what is wrong with a span of something that has to be one of some names. */
 const spanProblems = (path: string, name: string, allowed: readonly string[], from: string, to: string): Problem[] => [
@@ -46,8 +46,8 @@ const spanProblems = (path: string, name: string, allowed: readonly string[], fr
 ];
 
 /** Reads a time at which something is not there. `resources` are the names of people and ovens that can be blocked besides. */
-export function readBlocked(found: unknown, resources: readonly string[]): Read<Held<typeof blockedSchema>> {
-  const read = readBy(blockedSchema, found);
+export function readBlocked(found: unknown, resources: readonly string[]): Read<Held<typeof blockedTimeSchema>> {
+  const read = readBy(blockedTimeSchema, found);
   if (!read.ok) return read;
   const { resource, from, to } = read.value;
   const problems = spanProblems('/resource', resource, [...BLOCKABLE, ...resources], from, to);
@@ -55,8 +55,8 @@ export function readBlocked(found: unknown, resources: readonly string[]): Read<
 }
 
 /** Reads extra hours of one of some people. */
-export function readExtraHours(found: unknown, people: readonly string[]): Read<Held<typeof hoursSchema>> {
-  const read = readBy(hoursSchema, found);
+export function readExtraHours(found: unknown, people: readonly string[]): Read<Held<typeof extraHoursSchema>> {
+  const read = readBy(extraHoursSchema, found);
   if (!read.ok) return read;
   const { person, from, to } = read.value;
   const problems = spanProblems('/person', person, people, from, to);
@@ -71,11 +71,11 @@ export function readRange(found: unknown): Read<Held<typeof rangeSchema>> {
 }
 
 const batch = batchSchema.required(REQUIRED);
-const batches = fields({ batches: list(batch, 100, 1).required(REQUIRED) }).required(REQUIRED);
+export const batchListSchema = fields({ batches: list(batch, 100, 1).required(REQUIRED) }).required(REQUIRED);
 
 /** Reads batches: of slabs that exist, and of tins and times that make sense. */
 export function readBatches(found: unknown, db: Db): Read<readonly Batch[]> {
-  const read = readBy(batches, found) as Read<{ readonly batches: readonly Batch[] }>;
+  const read = readBy(batchListSchema, found) as Read<{ readonly batches: readonly Batch[] }>;
   if (!read.ok) return read;
   const problems = read.value.batches.flatMap((own, i) => problemsUnder(`/batches/${i}`, batchProblems(own, db)));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: read.value.batches };
