@@ -24,6 +24,7 @@ export const ROOMS = [
   '/orders/assortments',
   '/orders/market',
   '/orders/profit',
+  '/settings/programs',
   '/week',
   '/tins',
   '/prices',

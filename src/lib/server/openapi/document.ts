@@ -12,7 +12,7 @@ import { week } from './operations/week';
 import { int, list, obj, ref, str, type Operation } from './operation';
 
 /** All subjects, in an order in which their examples can be sent to a fresh demo shop. */
-export const SUBJECTS = [slabs, calculations, larder, runs, orders, week, stock, access] as const;
+const SUBJECTS = [slabs, calculations, larder, runs, orders, week, stock, access] as const;
 
 const JSON_TYPE = 'application/json';
 const PROBLEM_TYPE = 'application/problem+json';
@@ -32,11 +32,12 @@ const nameOf = ({ method, path }: Operation) =>
     .replace(/[/.{}-]+(\w)/g, (_, letter: string) => letter.toUpperCase())
     .replace(/\W/g, '');
 
-function described(operation: Operation, tag: string): JsonSchema {
+function described(operation: Operation, tag: string, order: number): JsonSchema {
   const { path, summary, description, query = {}, parameters = {}, body, answer } = operation;
   return {
     ...{ operationId: nameOf(operation), tags: [tag], summary },
     ...(description ? { description } : {}),
+    'x-example-order': order,
     parameters: [
       ...pathNames(path).map((name) => ({
         ...{ name, in: 'path', required: true, example: parameters[name] },
@@ -71,16 +72,18 @@ function described(operation: Operation, tag: string): JsonSchema {
 export function openApiDocument(): JsonSchema {
   const { $schema: _schema, $id: _id, ...slab } = slabJsonSchema(SLAB_SCHEMA_TEXTS);
   const paths: Record<string, Record<string, JsonSchema>> = {};
-  for (const { name, operations } of SUBJECTS)
-    for (const operation of operations)
-      paths[operation.path] = { ...paths[operation.path], [operation.method]: described(operation, name) };
+  const all = SUBJECTS.flatMap(({ name, operations }) => operations.map((operation) => ({ name, operation })));
+  for (const [order, { name, operation }] of all.entries()) {
+    const { path, method } = operation;
+    paths[path] = { ...paths[path], [method]: described(operation, name, order) };
+  }
   return {
     openapi: '3.1.0',
     info: {
       title: 'Knife Tray',
       version: '1',
       description:
-        'Services of a Knife Tray server. Lists have an `ETag`; what can be changed by several has a `revision`. Every refusal is problem details (RFC 9457).',
+        'Services of a Knife Tray server. Lists have an `ETag`; what can be changed by several has a `revision`. Every refusal is problem details (RFC 9457). The examples work with a fresh demo shop, in the order of `x-example-order`.',
     },
     servers: [{ url: '/' }],
     tags: SUBJECTS.map(({ name, description }) => ({ name, description })),

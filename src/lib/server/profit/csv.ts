@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { guardedCell } from '$core/larder';
-import type { Profit } from '$core/profit';
-import type { ProfitReport } from './report';
+import { profitOf, type Profit } from '$core/profit';
+import type { ChannelProfit, PeriodProfit, ProfitReport, SlabProfit } from './report';
 
 /** What a table of profits has a row for. */
 export const PROFIT_ROWS = ['slab', 'kind', 'channel', 'period'] as const;
@@ -27,17 +27,24 @@ export function profitCsv(report: ProfitReport, rows: ProfitRows): string {
     g_not_counted: profit.unknownGrams,
     pieces_with_estimated_cost: profit.estimated,
   });
+  const named = {
+    slab: (one: SlabProfit) => ({ slab: guardedCell(one.name), ...figures(one), in_stock: one.inStock }),
+    kind: (one: SlabProfit) => ({
+      ...{ slab: guardedCell(one.name), piece_type: guardedCell(one.kind) },
+      ...figures(one),
+      in_stock: one.inStock,
+    }),
+    channel: (one: ChannelProfit) => ({ channel: guardedCell(one.channel ?? 'not ordered'), ...figures(one) }),
+    period: (one: PeriodProfit) => ({ [`${report.every}_from`]: one.from, ...figures(one) }),
+  } satisfies Record<ProfitRows, (one: never) => object>;
+  const nothing = { ...profitOf([], []), slab: 0, name: '', kind: '', inStock: 0, channel: '', from: '' };
   const table = {
-    slab: () => report.slabs.map((one) => ({ slab: guardedCell(one.name), ...figures(one), in_stock: one.inStock })),
-    kind: () =>
-      report.kinds.map((one) => ({
-        ...{ slab: guardedCell(one.name), piece_type: guardedCell(one.kind) },
-        ...figures(one),
-        in_stock: one.inStock,
-      })),
-    channel: () =>
-      report.channels.map((one) => ({ channel: guardedCell(one.channel ?? 'not ordered'), ...figures(one) })),
-    period: () => report.periods.map((one) => ({ [`${report.every}_from`]: one.from, ...figures(one) })),
+    slab: () => report.slabs.map(named.slab),
+    kind: () => report.kinds.map(named.kind),
+    channel: () => report.channels.map(named.channel),
+    period: () => report.periods.map(named.period),
   } satisfies Record<ProfitRows, () => object[]>;
-  return `${Papa.unparse(table[rows](), { newline: '\r\n' })}\r\n`;
+  // The heading is there without rows as well.
+  const fields = Object.keys(named[rows](nothing));
+  return `${Papa.unparse({ fields, data: table[rows]() }, { newline: '\r\n' })}\r\n`;
 }

@@ -51,6 +51,7 @@ export const access: Subject = {
       path: '/api/demo',
       summary: 'Load the demo shop',
       query: { today: { description: 'With work of today', schema: oneOf(['yes']) } },
+      body: { schema: obj({}), example: {} },
       answer: { ...done, status: 201 },
     },
     {

@@ -20,6 +20,8 @@ import {
   type Subject,
 } from '../operation';
 
+/** An ingredient of the demo shop that no slab of it uses. */
+const WALNUTS = 38;
 const revision = { revision: { description: 'Revision as read', schema: int, isRequired: true, example: 2 } };
 const tin = {
   name: 'Loaf tin',
@@ -65,13 +67,13 @@ export const larder: Subject = {
       answer: json(ingredient),
     },
     {
-      ...{ method: 'put', path: '/api/larder/{id}', summary: 'Change an ingredient', parameters: { id: '{poppy}' } },
+      ...{ method: 'put', path: '/api/larder/{id}', summary: 'Change an ingredient', parameters: { id: WALNUTS } },
       description: '409 if someone else changed it since.',
       body: {
         schema: obj({ revision: int, ingredient: sent(ingredientSchema) }),
         example: {
           revision: 1,
-          ingredient: { name: 'poppy seeds', packs: [{ name: 'sack', massG: 5000, price: 31 }] },
+          ingredient: { name: 'walnuts', allergens: ['tree nuts'], packs: [{ name: 'sack', massG: 5000, price: 58 }] },
         },
       },
       answer: json(obj({ ok: { const: true }, id: int })),
@@ -87,7 +89,7 @@ export const larder: Subject = {
       method: 'delete',
       path: '/api/larder/{id}',
       summary: 'Delete an ingredient',
-      parameters: { id: '{poppy}' },
+      parameters: { id: WALNUTS },
       query: revision,
       answer: done,
     },

@@ -198,7 +198,7 @@ export const slabs: Subject = {
             keep: nullable(obj({})),
             lines: list(
               obj({
-                ...{ text: str, status: str, quantity: nullable(num), unit: nullable(str), ingredient: str },
+                ...{ text: str, status: str, quantity: nullable(num), unit: nullable(str), ingredient: nullable(str) },
                 ...{ larder: nullable(str), massG: nullable(num), alternatives: list(str), optional: bool, why: str },
               }),
             ),

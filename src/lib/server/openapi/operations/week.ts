@@ -104,6 +104,7 @@ export const week: Subject = {
       path: '/api/week/batches/{id}/run',
       summary: 'Start a batch at the bench',
       parameters: { id: 1 },
+      body: { schema: obj({}), example: {} },
       answer: created(obj({ id: int })),
     },
     {
