@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
+import { DATA_FILE } from '../../src/lib/server/db/copies';
 
 const read = (path: string) => readFileSync(path, 'utf8');
 const limits = JSON.parse(read('src/lib/limits/bodyLimits.json')) as { zip: number };
@@ -27,6 +28,14 @@ test('the proxy passes on the name, does not buffer, and lets the largest reques
   assert.match(proxy, /proxy_buffering off;/);
   const [, megabytes] = /client_max_body_size (\d+)m;/.exec(proxy)!;
   assert.ok(Number(megabytes) * 1_048_576 >= limits.zip);
+});
+
+test('the continuous copy is of the database that the unit keeps', () => {
+  const [, folder = ''] = /^StateDirectory=(\S+)$/m.exec(read('deploy/knife-tray.service')) ?? [];
+  assert.match(
+    read('deploy/litestream.yml'),
+    new RegExp(`^ {2}- path: /var/lib/private/${folder}/${DATA_FILE.replace('.', '\\.')}$`, 'm'),
+  );
 });
 
 test('the container runs a Node that the application supports, and a script that exists', () => {
