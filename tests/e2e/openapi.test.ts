@@ -140,6 +140,11 @@ test('a token opens what it may, is shown once, and opens nothing when it is rev
     [writer, 'GET', '/settings', undefined, 403],
   ] as const)
     expect(await ask(token, method, path, body), `${method} ${path}`).toBe(status);
+  // A proxy's own name and password are none of ours.
+  const throughProxy = await page.request.get(`${server.address}/api/tins`, {
+    headers: { Authorization: 'Basic eDp5' },
+  });
+  expect(throughProxy.status()).toBe(200);
   // Only a digest is stored.
   await page.reload();
   await expect(page.getByText('Web shop', { exact: true })).toBeVisible();

@@ -197,7 +197,7 @@ test('orders come in as CSV, all or none, with what is wrong by its row', async 
   await expect(page.getByRole('region', { name: 'Orders by due time' })).toContainText('12 Rye and treacle slice');
 });
 
-test('an order says while it is typed whether it can be made in time', async ({ open, page }) => {
+test('an order says while it is typed whether it can be made in time', async ({ open, page, shop }) => {
   await open('/orders');
   const form = page.getByRole('form', { name: 'New order' });
   const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -205,4 +205,15 @@ test('an order says while it is typed whether it can be made in time', async ({ 
   await expect(form.getByText(/Can be made in time|Cannot be made in time/)).toBeVisible({ timeout: 30_000 });
   await form.getByLabel('Type the order').fill(`900 rye, ${day.format(Date.now() + DAY_MS)} 00:30`);
   await expect(form.getByText(/Cannot be made in time|fits into no working hours/)).toBeVisible({ timeout: 30_000 });
+  // A weight is not nothing: it has to be made as well.
+  const slab = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
+  const answer = await page.request.post(`${shop.address}/api/week/check`, {
+    data: {
+      name: 'Fair',
+      due: new Date(Date.now() + 9 * DAY_MS).toISOString(),
+      lines: [{ slab, count: 900, unit: 'g' }],
+    },
+  });
+  expect(answer.ok(), await answer.text()).toBe(true);
+  expect(((await answer.json()) as { readyAt: string | null }).readyAt).not.toBeNull();
 });

@@ -49,7 +49,8 @@ export function takenFromStock(
         need -= pieces;
         taken.push({ ...want, pieces, ...(lot.lot === undefined ? {} : { lot: lot.lot }) });
       }
-      return need > 0 ? [{ ...want, pieces: need }] : [];
+      // How many pieces a weight takes is not known here.
+      return need > 0 || (want.grams ?? 0) > 0 ? [{ ...want, pieces: need }] : [];
     });
   return { taken, toMake, left: left.filter(({ pieces }) => pieces > 0) };
 }

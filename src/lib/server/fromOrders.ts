@@ -109,7 +109,7 @@ export async function batchesForOrders(
   };
 }
 
-/** Returns how many pieces of each slab open orders want that no batch gives. What is ordered by weight counts as one piece. */
+/** Returns how many pieces of each slab open orders want that no batch gives. A weight of a slab that was never weighed counts as one piece. */
 export function missingFor(db: Db, orders: readonly DueOrder[], now: Date): { slab: number; pieces: number }[] {
   const wanted = wantedBy(db, orders.filter(isToMake)).map(({ grams = 0, pieces, ...want }) => ({
     ...want,

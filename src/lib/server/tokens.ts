@@ -50,19 +50,29 @@ export function makeToken(
 export const revokeToken = (db: Db, id: number, now: string): boolean =>
   db.prepare('UPDATE access_token SET revoked_at = ? WHERE id = ? AND revoked_at IS NULL').run(now, id).changes === 1;
 
-/** Returns the token that a request names in `Authorization: Bearer`; `null` if it names none, `'unknown'` if there is none like it. */
+/**
+ * Returns the token that a request names in `Authorization: Bearer`; `null` if it names none, `'unknown'` if there is none like it. Other schemes
+ * are for others: a proxy may ask for a name and a password of its own.
+ */
 export function tokenOf(db: Db, request: Request, now: Date): AccessToken | 'unknown' | null {
-  const given = request.headers.get('authorization');
-  if (given === null) return null;
-  const token = /^Bearer +(\S+)$/i.exec(given)?.[1] ?? '';
+  const given = request.headers.get('authorization') ?? '';
+  if (!/^Bearer\b/i.test(given)) return null;
   const found = db
     .prepare<[string], AccessToken>(
       `SELECT id, name, access, made_at AS madeAt, used_at AS usedAt FROM access_token WHERE digest = ? AND revoked_at IS NULL`,
     )
-    .get(digestOf(token));
+    .get(digestOf(given.replace(/^Bearer\s*/i, '')));
   if (!found) return 'unknown';
-  // Not with every request: each write is one to the disk.
-  if (found.usedAt === null || now.getTime() - Date.parse(found.usedAt) > MINUTE_MS)
-    db.prepare('UPDATE access_token SET used_at = ? WHERE id = ?').run(now.toISOString(), found.id);
+  noteUse(db, found, now);
   return found;
+}
+
+/** Notes when a token was used, at most once a minute: each write is one to the disk. A disk that is full keeps nobody from reading. */
+function noteUse(db: Db, { id, usedAt }: AccessToken, now: Date): void {
+  if (usedAt !== null && now.getTime() - Date.parse(usedAt) < MINUTE_MS) return;
+  try {
+    db.prepare('UPDATE access_token SET used_at = ? WHERE id = ?').run(now.toISOString(), id);
+  } catch {
+    // What cannot be stored is reported by the requests that have to store something.
+  }
 }

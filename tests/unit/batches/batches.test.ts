@@ -107,6 +107,15 @@ test('stock goes first, the oldest first, as long as it keeps beyond the due tim
   );
 });
 
+test('a weight has to be made, whatever is in stock, where it is not known how many pieces it takes', () => {
+  const stock = [{ slab: 1, kind: null, pieces: 10, keepsUntilMs: NOW + 9 * DAY, lot: 'a' }];
+  const { toMake } = takenFromStock([{ slab: 1, kind: null, pieces: 4, grams: 900, dueMs: NOW + DAY }], stock, 0);
+  assert.deepEqual(
+    toMake.map(({ pieces, grams }) => [pieces, grams]),
+    [[0, 900]],
+  );
+});
+
 test('200 pieces of a slab: whole tins of its own cut, never recut, with what is left over', async () => {
   const rye = demoSlabs.find(({ name }) => name.startsWith('Rye'))!;
   const own = plan(rye, demoLarder, demoShop).cut.pieces.reduce((sum, { count }) => sum + count, 0);

@@ -14,6 +14,7 @@ import { priceHistory } from '../../../src/lib/server/packs';
 import { addOrder, changeOrder, orderById } from '../../../src/lib/server/orders';
 import { addEvents, beginRun } from '../../../src/lib/server/runs';
 import { addSlab } from '../../../src/lib/server/slabs';
+import { allocatedPieces } from '../../../src/lib/server/stock/forOrders';
 import { heldIngredients, heldPieces } from '../../../src/lib/server/stock/held';
 import { entriesPage } from '../../../src/lib/server/stock/ledger';
 import { correctedEntry } from '../../../src/lib/server/requests/stock';
@@ -209,10 +210,14 @@ test('a finished run makes its pieces once, books unweighed lines as planned, an
 test('an order by weight hands over as many pieces as reach it', () => {
   const { run, at } = ryeRun();
   addEvents(db, run.id, [at(80, { kind: 'pieces', count: 40, massG: 2000 }), at(91, { kind: 'finished' })]);
-  const { id } = addOrder(db, {
-    ...{ name: 'By weight', due: '2026-12-02T09:00:00Z', status: 'handed-over' },
-    lines: [{ slab: rye, count: 480, unit: 'g' }],
-  });
+  const order = {
+    ...{ name: 'By weight', due: '2026-12-02T09:00:00Z' },
+    lines: [{ slab: rye, count: 480, unit: 'g' as const }],
+  };
+  const { id } = addOrder(db, order);
+  const [allocated] = allocatedPieces(db, [orderById(db, id)!], new Date(minute(95)));
+  assert.deepEqual([allocated!.wanted, allocated!.lots.reduce((sum, { pieces }) => sum + pieces, 0)], [10, 10]);
+  changeOrder(db, id, 1, { ...order, status: 'handed-over' });
   const own = entriesPage(db, { slab: rye }, 0, 100).filter(({ orderKey }) => orderKey === String(id));
   assert.deepEqual(
     [own.reduce((sum, { thousandths }) => sum + thousandths, 0), own.every(({ unit }) => unit === 'piece')],

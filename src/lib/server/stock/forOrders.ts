@@ -7,23 +7,27 @@ import type { Db } from '../db/open';
 import { ordersDue } from '../orders';
 import { bookedRuns, finishedRuns } from '../runs';
 import { slabById } from '../slabs';
-import { heldPieces } from './held';
+import { heldPieces, lastPieceG } from './held';
 import { batchesDue } from '../week';
 
 const DAY_MS = 86_400_000;
 const PIECE = 1000;
 
-/** Returns what an order wants by its due time. */
-const wantsOf = ({ lines, due }: DueOrder, assortments: Parameters<typeof neededFor>[1]): Wanted[] =>
-  neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => ({
-    ...{ slab, kind, pieces, dueMs: Date.parse(due) },
-    ...(grams > 0 ? { grams } : {}),
-  }));
+type Assortments = Parameters<typeof neededFor>[1];
+
+/** Returns what an order wants by its due time. What is ordered by weight is wanted as pieces that reach it, once a piece of the slab was weighed. */
+const wantsOf = (db: Db, { lines, due }: DueOrder, assortments: Assortments): Wanted[] =>
+  neededFor(lines, assortments).map(({ slab, kind, pieces, grams }) => {
+    const want = { slab, kind, pieces, dueMs: Date.parse(due) };
+    const pieceG = grams > 0 ? lastPieceG(db, slab) : null;
+    if (pieceG !== null) return { ...want, pieces: pieces + Math.ceil(grams / pieceG) };
+    return grams > 0 ? { ...want, grams } : want;
+  });
 
 /** Returns what orders want, for each of their due times. */
 export function wantedBy(db: Db, orders: readonly DueOrder[]): Wanted[] {
   const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
-  return orders.flatMap((order) => wantsOf(order, assortments));
+  return orders.flatMap((order) => wantsOf(db, order, assortments));
 }
 
 /** Returns the slabs that are named, without those that were deleted. */
@@ -113,7 +117,7 @@ export function allocatedPieces(db: Db, orders: readonly DueOrder[], now: Date):
     .filter(({ status }) => !IS_CLOSED[status])
     .sort((a, b) => Number(isReserved(b)) - Number(isReserved(a)) || (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
     .map((order) => {
-      const wants = wantsOf(order, assortments);
+      const wants = wantsOf(db, order, assortments);
       const lots = wants.flatMap((want) => {
         const { taken, left: rest } = takenFromStock([want], left.get(want.slab) ?? [], 0);
         if (taken.length > 0) left.set(want.slab, rest);
