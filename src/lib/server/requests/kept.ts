@@ -49,7 +49,8 @@ export const settingsChangeSchema = fields({
   settings,
   rate: positive(1e6),
 }).required(REQUIRED);
-export const readSettings = (found: unknown): Read<Held<typeof settingsChangeSchema>> => readBy(settingsChangeSchema, found);
+export const readSettings = (found: unknown): Read<Held<typeof settingsChangeSchema>> =>
+  readBy(settingsChangeSchema, found);
 /** Returns the revision in an address. */
 export const revisionIn = (url: URL): Read<number> => {
   const text = url.searchParams.get('revision');
@@ -65,9 +66,12 @@ export const readPassphrase = (found: unknown): Read<Held<typeof passphraseSchem
 
 /** Maximum number of names: each is looked up in several ways. */
 const MAX_NAMES = 250;
-export const namesSchema = fields({ names: list(note(200).defined(), MAX_NAMES).required(REQUIRED) }).required(REQUIRED);
+export const namesSchema = fields({ names: list(note(200).defined(), MAX_NAMES).required(REQUIRED) }).required(
+  REQUIRED,
+);
 export const readNames = (found: unknown): Read<Held<typeof namesSchema>> => readBy(namesSchema, found);
 
 export const fromPatternSchema = fields({ name: note(200) }).required(REQUIRED);
 /** Name of a slab made from a template; by default the template's name. */
-export const readFromPattern = (found: unknown): Read<Held<typeof fromPatternSchema>> => readBy(fromPatternSchema, found);
+export const readFromPattern = (found: unknown): Read<Held<typeof fromPatternSchema>> =>
+  readBy(fromPatternSchema, found);

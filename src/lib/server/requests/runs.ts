@@ -41,7 +41,10 @@ export type BeginRequest = Held<typeof runRequestSchema>;
 
 export function readBeginRequest(found: unknown): Read<BeginRequest> {
   const { scale } = Object(found) as { scale?: unknown };
-  return readBy(runRequestSchema, scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) });
+  return readBy(
+    runRequestSchema,
+    scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) },
+  );
 }
 
 /** Accepted events, and problems of the others by place. */
