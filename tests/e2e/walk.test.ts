@@ -81,7 +81,7 @@ for (const { name, width, height, touch } of SIZES) {
         await open(path);
         if (path.endsWith('/set')) await page.getByText(/Cuts cleanly after about/).waitFor();
         const here = await wrongs(page, touch);
-        if (path.startsWith('/settings') && width >= 1200) {
+        if (/^\/settings(?:#|$)/.test(path) && width >= 1200) {
           const tall = await page.evaluate(() => document.documentElement.scrollHeight);
           if (tall > height + 1) here.push(`does not go on one screen, ${tall} of ${height} px`);
           const leaf = await page.evaluate(() => {

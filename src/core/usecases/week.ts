@@ -97,8 +97,15 @@ export function tinNames(tins: readonly TinCount[], rack: Shop['rack'] = []): st
   );
 }
 
-/** Returns the question of a week: the steps of all batches, the workroom in minutes from its beginning, and its days. */
-export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): PreparedWeek {
+/** Steps of slabs in their tins that were worked out before, with the same larder and shop. */
+export type KnownWorks = Map<string, readonly Activity[] | null>;
+
+/**
+ * Returns the question of a week: the steps of all batches, the workroom in minutes from its beginning, and its days.
+ *
+ * @param known is filled with the steps of each slab, so that the next question about the same ones is there at once
+ */
+export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop, known: KnownWorks = new Map()): PreparedWeek {
   const origin = new Date(Math.floor(asked.from.getTime() / MINUTE_MS) * MINUTE_MS);
   const minuteOf = (moment: Date) => Math.round((moment.getTime() - origin.getTime()) / MINUTE_MS);
   const zone = shop.zone ?? 'UTC';
@@ -124,7 +131,7 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop): Prepare
       hours: [...hours, ...extra.filter(({ person }) => person === name)],
     })),
   };
-  const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves });
+  const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves }, known);
   const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null => {
     const activities = stepsFor(slab, tins, scale);
     if (!activities) return null;
@@ -174,10 +181,9 @@ const dayName = (day: Date, zone: string) => {
 };
 
 /** Returns a function that gives the steps of a slab in tins, computed once for the same ones; `null` for a slab that cannot be planned. */
-function worksOf(larder: Larder, shop: Shop) {
-  const known = new Map<string, readonly Activity[] | null>();
+function worksOf(larder: Larder, shop: Shop, known: KnownWorks) {
   return (slab: Slab, tins: readonly TinCount[], scale: Scale | undefined): readonly Activity[] | null => {
-    const key = JSON.stringify([slab, tins, scale]);
+    const key = JSON.stringify([slab, tins, scale, shop.ovenShelves]);
     const options = { tins, ...(scale ? { scale } : {}) };
     // One slab that cannot be planned does not hold up the others.
     if (!known.has(key))

@@ -11,15 +11,20 @@ export class NewestAnswer<Question, Answer> {
   /** Asked before the worker listened: only the newest question is sent. */
   #next: Question | null = null;
   #onanswer: (answer: Answer) => 'done' | 'more' = () => 'done';
+  /** Callback of the question that waits. */
+  #onnext: (answer: Answer) => 'done' | 'more' = () => 'done';
+  readonly #isPatient: boolean;
 
   /**
    * @param make starts a worker that says `READY` once it listens; it is restarted when a question has to be dropped, since one
    * that works hears nothing
    * @param onfail called when the worker cannot be loaded, or dies at a question: no answer will come to it
+   * @param isPatient whether a question that is being answered is finished before a newer one: for short ones, whose worker remembers much
    */
-  constructor(make: () => Worker, onfail: () => void = () => {}) {
+  constructor(make: () => Worker, onfail: () => void = () => {}, isPatient = false) {
     this.#make = make;
     this.#onfail = onfail;
+    this.#isPatient = isPatient;
   }
 
   /**
@@ -28,9 +33,10 @@ export class NewestAnswer<Question, Answer> {
    * @param onanswer called with each message; returns whether more will come
    */
   ask(question: Question, onanswer: (answer: Answer) => 'done' | 'more'): void {
-    if (this.#busy) this.close();
-    this.#onanswer = onanswer;
+    if (this.#busy && !this.#isPatient) this.close();
+    this.#onnext = onanswer;
     this.#next = question;
+    if (this.#busy) return;
     if (this.#listens) this.#send();
     else this.#worker ??= this.#start();
   }
@@ -41,7 +47,10 @@ export class NewestAnswer<Question, Answer> {
       if (data === READY) {
         this.#listens = true;
         this.#send();
-      } else if (this.#onanswer(data as Answer) === 'done') this.#busy = false;
+      } else if (this.#onanswer(data as Answer) === 'done') {
+        this.#busy = false;
+        this.#send();
+      }
     };
     worker.onerror = () => {
       this.close();
@@ -53,6 +62,7 @@ export class NewestAnswer<Question, Answer> {
   #send(): void {
     if (this.#next === null || !this.#worker) return;
     this.#busy = true;
+    this.#onanswer = this.#onnext;
     this.#worker.postMessage(this.#next);
     this.#next = null;
   }
@@ -62,5 +72,6 @@ export class NewestAnswer<Question, Answer> {
     this.#worker = null;
     this.#listens = false;
     this.#busy = false;
+    this.#next = null;
   }
 }

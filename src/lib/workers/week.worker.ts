@@ -2,7 +2,15 @@
 import { READY } from './newestAnswer';
 import { larderOf, type Ingredient } from '$core/larder';
 import type { Shop } from '$core/shop';
-import { prepareWeek, waysOutOf, weekPlanOf, type WeekAsk, type WeekPlan, type WeekWayOut } from '$core/usecases';
+import {
+  prepareWeek,
+  waysOutOf,
+  weekPlanOf,
+  type KnownWorks,
+  type WeekAsk,
+  type WeekPlan,
+  type WeekWayOut,
+} from '$core/usecases';
 import { compareScores, searchWeek, type WeekScore } from '$core/week';
 
 export interface WeekQuestionAsked {
@@ -26,9 +34,14 @@ const TELL_MS = 500;
 /** Time for ways out, after the plan, ms. */
 const WAYS_OUT_MS = 3000;
 
+/** Steps of the slabs of the last question, and what they depend on. */
+let last: { readonly key: string; readonly known: KnownWorks } = { key: '', known: new Map() };
+
 addEventListener('message', ({ data }: MessageEvent<WeekQuestionAsked>) => {
   const { asked, ingredients, shop, seconds, withWaysOut } = data;
-  const prepared = prepareWeek(asked, larderOf(ingredients), shop);
+  const key = JSON.stringify([ingredients, shop]);
+  if (key !== last.key) last = { key, known: new Map() };
+  const prepared = prepareWeek(asked, larderOf(ingredients), shop, last.known);
   const begun = performance.now();
   const passed = () => (performance.now() - begun) / (seconds * 1000 || 1);
   let told = begun;

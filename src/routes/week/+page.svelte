@@ -235,7 +235,7 @@
     {#if board.preview}
       <p class="figures moving">
         {batchOf(board.preview.step.batch).name} moved to <b>{dates.weekTime(board.preview.at)}</b>:
-        {#if board.preview.plan === null}calculating…
+        {#if board.preview.plan === null || !board.preview.isCurrent}calculating…
         {:else if board.preview.plan.late.length > 0}
           <b class="harm">{board.preview.plan.late.map(({ batch }) => batchOf(batch).name).join(', ')} late</b>
         {:else}nothing is late{/if}

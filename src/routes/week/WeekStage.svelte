@@ -1,6 +1,7 @@
 <!-- The workroom over the week, to scale in time: one band a day, lanes for people, hob, oven and fridge, orders as flags. -->
 <script lang="ts">
   import type { Look } from '$core/classify';
+  import { tick } from 'svelte';
   import type { WeekPlanStep } from '$core/usecases';
   import { shopDates } from '$lib/format/shopDates';
   import BarFace from './BarFace.svelte';
@@ -143,6 +144,21 @@
     else if (at !== null) p.onpreview(bar.steps[0]!, null);
     else if (isKept) p.onchoose(bar.batch);
   }
+  /** A bar that is moved by the keys is drawn anew where it goes: the focus goes along. It is let go when somebody else takes the focus. */
+  async function leave(left: Element) {
+    if (held?.grabbed !== null) return;
+    const [step] = held.bar.steps;
+    await tick();
+    if (left.isConnected) return letGo(false);
+    const isIts = ({ steps }: Bar) => steps.some((own) => own.batch === step!.batch && own.step === step!.step);
+    const key = bands
+      .flatMap(({ lanes }) => lanes)
+      .flatMap(({ kind, bars }) => (kind === 'person' ? bars : []))
+      .find(isIts)?.key;
+    const now = key === undefined ? null : svg?.querySelector<SVGElement>(`[data-key="${CSS.escape(key)}"]`);
+    if (now) now.focus();
+    else letGo(false);
+  }
   function onkeydown(event: KeyboardEvent, bar: Bar) {
     const by = { ArrowRight: STEP * 3, ArrowLeft: -STEP * 3, ArrowDown: 24 * HOUR, ArrowUp: -24 * HOUR }[event.key];
     if (by !== undefined) {
@@ -199,7 +215,8 @@
             tabindex={isHands ? 0 : undefined}
             aria-label="{name}, {dates.weekTime(bar.from)} to {clock(bar.to)}"
             onkeydown={isHands ? (event) => onkeydown(event, bar) : undefined}
-            onblur={isHands ? () => held?.grabbed === null && letGo(false) : undefined}
+            onblur={(event) => void leave(event.currentTarget)}
+            data-key={bar.key}
             onpointerdown={(event) => {
               if (event.button !== 0) return;
               svg!.setPointerCapture(event.pointerId);

@@ -15,10 +15,20 @@ export interface WeekData {
   readonly revision: number;
 }
 
-const PREVIEW_SECONDS = 0.15;
+const PREVIEW_SECONDS = 0.1;
+/** Long enough to work out the steps of all slabs, which later previews use. */
+const WARM_SECONDS = 0.01;
 const MEND_SECONDS = 0.4;
 const MAX_RETRIES = 3;
 export const SEARCH_SECONDS = 4;
+
+interface Preview {
+  readonly step: WeekPlanStep;
+  readonly at: Date;
+  readonly plan: WeekPlan | null;
+  /** Whether the plan is that of this moment. */
+  readonly isCurrent: boolean;
+}
 
 const startsOf = (steps: readonly WeekPlanStep[]): FixedStep[] =>
   steps.map(({ batch, step, start }) => ({ batch, step, start }));
@@ -31,8 +41,8 @@ export class WeekBoard {
   progress: number | null = $state(null);
   problems: readonly ProblemMessage[] = $state.raw([]);
   hasFailed = $state(false);
-  /** The plan with a step where it is dragged to; its plan is `null` while it is calculated. */
-  preview: { readonly step: WeekPlanStep; readonly at: Date; readonly plan: WeekPlan | null } | null = $state.raw(null);
+  /** The plan with a step where it is dragged to: the last one that is calculated, which may be of a moment before. */
+  preview: Preview | null = $state.raw(null);
   readonly #data: () => WeekData;
   readonly #saved: () => Promise<void>;
   #interim: WeekPlan | null = null;
@@ -44,6 +54,7 @@ export class WeekBoard {
   readonly #previews = new NewestAnswer<WeekQuestionAsked, WeekAnswer>(
     () => new WeekWorker(),
     () => (this.preview = null),
+    true,
   );
 
   /** @param saved called when a plan was saved, to reload the page's data */
@@ -77,9 +88,18 @@ export class WeekBoard {
       this.#interim = plan;
       this.waysOut = waysOut;
       this.progress = isLast ? null : progress;
-      if (isLast) void this.#save(plan);
+      if (isLast) {
+        void this.#save(plan);
+        this.#warm();
+      }
       return isLast ? 'done' : 'more';
     });
+  }
+
+  /** Works out the steps of all slabs, so that the first step that is moved finds them. One that is being moved comes first. */
+  #warm(): void {
+    if (this.preview) return;
+    this.#previews.ask(this.#question({}, WARM_SECONDS, false), ({ isLast }) => (isLast ? 'done' : 'more'));
   }
 
   /** Ends the search, and keeps the best plan so far. */
@@ -108,10 +128,9 @@ export class WeekBoard {
   show(step: WeekPlanStep, at: Date | null): void {
     if (at === null || !this.plan) {
       this.preview = null;
-      this.#previews.close();
       return;
     }
-    this.preview = { step, at, plan: this.preview?.step === step ? this.preview.plan : null };
+    this.preview = { step, at, plan: this.preview?.step === step ? this.preview.plan : null, isCurrent: false };
     const { keep = [] } = this.#data().asked;
     const others = keep.filter((own) => own.batch !== step.batch || own.step !== step.step);
     const change = {
@@ -119,7 +138,8 @@ export class WeekBoard {
       before: startsOf(this.plan.steps.filter(({ batch }) => batch !== step.batch)),
     };
     this.#previews.ask(this.#question(change, PREVIEW_SECONDS, false), ({ plan, isLast }) => {
-      if (this.preview?.step === step && this.preview.at.getTime() === at.getTime()) this.preview = { step, at, plan };
+      if (this.preview?.step === step && this.preview.at.getTime() === at.getTime())
+        this.preview = { step, at, plan, isCurrent: true };
       return isLast ? 'done' : 'more';
     });
   }

@@ -12,13 +12,17 @@ class SlowWorker {
   say = (data: unknown) => this.isEnded || this.onmessage?.({ data });
 }
 
-function setUp() {
+function setUp(isPatient = false) {
   const workers: SlowWorker[] = [];
   const answers: unknown[] = [];
-  const newest = new NewestAnswer<number, string>(() => {
-    workers.push(new SlowWorker());
-    return workers.at(-1) as unknown as Worker;
-  });
+  const newest = new NewestAnswer<number, string>(
+    () => {
+      workers.push(new SlowWorker());
+      return workers.at(-1) as unknown as Worker;
+    },
+    undefined,
+    isPatient,
+  );
   const ask = (question: number) =>
     newest.ask(question, (answer) => {
       answers.push(answer);
@@ -55,4 +59,23 @@ test('a running question is dropped for a newer one, and an idle worker is asked
   newest.close();
   assert.ok(workers[2]!.isEnded);
   assert.deepEqual(answers, ['two, first part ...', 'two', 'three ...']);
+});
+
+test('a patient one finishes what it answers, then answers the newest of those that came meanwhile, in the same worker', () => {
+  const { workers, answers, ask, newest } = setUp(true);
+  ask(1);
+  workers[0]!.say(READY);
+  for (const question of [2, 3, 4]) ask(question);
+  assert.deepEqual(workers[0]!.asked, [1]);
+  workers[0]!.say('one ...');
+  assert.deepEqual(workers[0]!.asked, [1]);
+  workers[0]!.say('one');
+  assert.deepEqual(workers[0]!.asked, [1, 4]);
+  workers[0]!.say('four');
+  ask(5);
+  assert.deepEqual([workers.length, workers[0]!.asked], [1, [1, 4, 5]]);
+  ask(6);
+  newest.close();
+  workers[0]!.say('five');
+  assert.deepEqual(answers, ['one ...', 'one', 'four']);
 });
