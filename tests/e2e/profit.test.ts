@@ -25,6 +25,12 @@ test('an order that is handed over is in the profit with its price and cost as t
     status: 'handed-over',
   });
 
+  // On a busy machine the price is stored a little later.
+  const counted = async () => {
+    const answer = await page.request.get(`${shop.address}/api/profit`);
+    return answer.ok() ? ((await answer.json()) as { total: { unknownPieces: number } }).total.unknownPieces : null;
+  };
+  await expect.poll(counted, { timeout: 90_000 }).toBe(0);
   await open('/orders/profit');
   const row = (name: RegExp) => page.getByRole('row').filter({ has: page.getByRole('cell', { name }) });
   const own = row(/^Hazelnut crisp fingers/);

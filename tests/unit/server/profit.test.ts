@@ -122,6 +122,18 @@ test('handed over, changed, given back, returned, thrown away', async () => {
   assert.equal(db.prepare('SELECT count(*) FROM sale_price').pluck().get(), 0);
 });
 
+test('a price that takes too long is stored when it is there, and not for an order that was given back', async () => {
+  const later = () => Promise.resolve(books(247));
+  const [kept, back] = [2, 3].map((count) =>
+    addOrder(db, { ...order(count), status: 'handed-over' }, { ...books(null), later }),
+  );
+  changeOrder(db, back!.id, 1, { ...order(3), status: 'packed' });
+  await new Promise((resolve) => setImmediate(resolve));
+  const stored = db.prepare('SELECT order_key AS of, net_each AS net FROM sale_price').all();
+  assert.deepEqual(stored, [{ of: String(kept!.id), net: 247 }]);
+  changeOrder(db, kept!.id, 1, { ...order(2), status: 'cancelled' });
+});
+
 test('a price that was unknown at handing over stays unknown; what is sold by hand has its own', async () => {
   const { id } = addOrder(db, { ...order(2), status: 'handed-over' }, books(null));
   const own = async () => (await sales()).sold.filter(({ amount }) => amount > 0);

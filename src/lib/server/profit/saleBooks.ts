@@ -13,18 +13,27 @@ export interface SaleBooks {
   readonly currency: string;
   readonly net: PriceBook;
   readonly selling: PriceBook;
+  /** The same with all prices, where some took too long. */
+  readonly later?: (() => Promise<SaleBooks>) | undefined;
 }
 
-/** How long handing over waits for prices, ms. What is not priced by then is stored as unknown. */
+/** How long handing over waits for prices, ms. What is not priced by then is unknown at first, and stored when it is there. */
 const PATIENCE_MS = 5000;
+const PATIENCE_LATER_MS = 120_000;
 
 /** Returns the prices of an order as they are now. */
-async function saleBooksFor(db: Db, { lines, channel = '' }: Pick<Order, 'lines' | 'channel'>): Promise<SaleBooks> {
+async function saleBooksFor(
+  db: Db,
+  order: Pick<Order, 'lines' | 'channel'>,
+  patienceMs = PATIENCE_MS,
+): Promise<SaleBooks> {
+  const { lines, channel = '' } = order;
   const assortments = new Map(allAssortments(db).map((own) => [own.id, own]));
   const slabs = lines.flatMap(({ slab, assortment }) =>
     slab === undefined ? (assortments.get(assortment!)?.parts ?? []).map((part) => part.slab) : [slab],
   );
-  const prices = await pricesOfSlabs(db, slabs, PATIENCE_MS);
+  const prices = await pricesOfSlabs(db, slabs, patienceMs);
+  const isComplete = slabs.every((id) => prices.has(id)) || patienceMs === PATIENCE_LATER_MS;
   const shop = shopSettings(db);
   const at = (shop.channels ?? []).findIndex(({ name }) => name === channel);
   const own = at < 0 ? undefined : shop.channels![at]!;
@@ -46,6 +55,7 @@ async function saleBooksFor(db: Db, { lines, channel = '' }: Pick<Order, 'lines'
   return {
     channel: own ? channel : '',
     currency: shop.currency,
+    ...(isComplete ? {} : { later: () => saleBooksFor(db, order, PATIENCE_LATER_MS) }),
     net: book(
       ({ kinds, channels }) => ({
         kinds: kinds.map((kind) => ({ ...kind, price: kind.net })),

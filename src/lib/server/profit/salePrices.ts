@@ -33,31 +33,57 @@ export function storeSalePrices(
   order: string,
   lines: readonly OrderLine[],
   taken: readonly Taken[],
-  { channel, currency, net, selling }: SaleBooks,
+  books: SaleBooks,
 ): void {
   forgetSalePrices(db, order);
-  const parts = saleOf(lines, net, selling);
   const insert = db.prepare(
-    `INSERT INTO sale_price (order_key, slab_id, kind, unit, channel, currency, net_each, selling_each)
+    `INSERT INTO sale_price (net_each, selling_each, order_key, slab_id, kind, unit, channel, currency)
      VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
   );
-  for (const { slab, kind, pieces, grams } of taken) {
+  for (const { netEach, sellingEach, slab, kind, unit } of eachOf(lines, taken, books))
+    insert.run(netEach, sellingEach, order, slab, kind, unit, books.channel, books.currency);
+  if (books.later)
+    void books
+      .later()
+      .then((all) => fillIn(db, order, lines, taken, all))
+      .catch((error: unknown) => console.error('The prices of an order could not be stored', error));
+}
+
+/** Stores prices that took too long, unless the order was given back or priced anew meanwhile. */
+function fillIn(db: Db, order: string, lines: readonly OrderLine[], taken: readonly Taken[], books: SaleBooks): void {
+  if (!db.open) return;
+  const update = db.prepare(
+    `UPDATE sale_price SET net_each = ?, selling_each = ? WHERE order_key = ? AND slab_id = ? AND kind = ? AND unit = ?
+     AND net_each IS NULL AND channel = ? AND currency = ?`,
+  );
+  db.transaction(() => {
+    for (const { netEach, sellingEach, slab, kind, unit } of eachOf(lines, taken, books))
+      update.run(netEach, sellingEach, order, slab, kind, unit, books.channel, books.currency);
+  })();
+}
+
+/** Returns what one piece or gram of each taken part brings. */
+function eachOf(
+  lines: readonly OrderLine[],
+  taken: readonly Taken[],
+  { net, selling }: SaleBooks,
+): Pick<SalePrice, 'slab' | 'kind' | 'unit' | 'netEach' | 'sellingEach'>[] {
+  const parts = saleOf(lines, net, selling);
+  return taken.flatMap(({ slab, kind, pieces, grams }) => {
     const own = parts.filter((part) => part.slab === slab && part.kind === kind);
-    for (const unit of ['piece', 'g'] as const) {
+    return (['piece', 'g'] as const).flatMap((unit) => {
       const amount = unit === 'piece' ? pieces : grams;
       // What was ordered by weight is sold as pieces where it is booked as pieces.
       const sold = own.filter(({ isByWeight }) => (grams > 0 ? isByWeight === (unit === 'g') : unit === 'piece'));
-      if (amount === 0 || sold.length === 0) continue;
+      if (amount === 0 || sold.length === 0) return [];
       const each = (of: (part: (typeof sold)[number]) => number | null) => {
         const coins = sold.map(of);
         return coins.includes(null) ? null : coins.reduce<number>((sum, one) => sum + one!, 0) / amount;
       };
-      insert.run(
-        ...[order, slab, kind ?? '', unit, channel, currency],
-        ...[each(({ netCoins }) => netCoins), each(({ sellingCoins }) => sellingCoins)],
-      );
-    }
-  }
+      const [netEach, sellingEach] = [each(({ netCoins }) => netCoins), each(({ sellingCoins }) => sellingCoins)];
+      return [{ slab, kind: kind ?? '', unit, netEach, sellingEach }];
+    });
+  });
 }
 
 /** Forgets what an order brought: it is not handed over any more. */
