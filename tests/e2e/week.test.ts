@@ -243,7 +243,7 @@ test('a batch is moved by the keys, shown before it is let go, split, merged and
   await planned(page);
   const bar = bars(page, /Orchard oat bake/).first();
   await bar.focus();
-  // The bar is drawn anew where it goes, and the next key moves it on.
+  // The focus follows the bar to its new place, and the next key moves it on.
   for (const key of ['ArrowRight', 'ArrowDown', 'ArrowRight']) {
     await page.keyboard.press(key);
     await expect(page.getByText(/Orchard oat bake moved to .*(?:late|nothing is late)$/)).toBeVisible();

@@ -1,5 +1,8 @@
 import { demandAtLeast } from './demand';
 
+/** Sales of fewer days say too little about how many will be sold. */
+export const ENOUGH_DAYS = 14;
+
 /** A slab that could be made next: one batch of it, and what is known about its sales. */
 export interface Candidate {
   readonly slab: number;

@@ -10,7 +10,7 @@ export const CALCULATES: ReadonlySet<string> = new Set(
   ].map((name) => `/api/${name}`),
 );
 
-/** What a token never opens: making tokens, and the pages of people. */
+/** Whether a token may use a route at all: services, but neither pages nor the management of tokens. */
 const isForPrograms = (route: string) =>
   (route.startsWith('/api/') && !/^\/api\/(?:tokens|enter)\b/.test(route)) || route.startsWith('/schema/');
 

@@ -144,7 +144,7 @@
     else if (at !== null) p.onpreview(bar.steps[0]!, null);
     else if (isKept) p.onchoose(bar.batch);
   }
-  /** A bar that is moved by the keys is drawn anew where it goes: the focus goes along. It is let go when somebody else takes the focus. */
+  /** A bar that is moved by the keys gets a new element when it changes its day: the focus follows it. The move is cancelled when the focus goes elsewhere. */
   async function leave(left: Element) {
     if (held?.grabbed !== null) return;
     const [step] = held.bar.steps;

@@ -145,6 +145,18 @@ test('a price that was unknown at handing over stays unknown; what is sold by ha
   assert.deepEqual([byHand!.channel, byHand!.amount, byHand!.netEach], [null, 4, 250]);
 });
 
+test('a sale by hand that is undone, and one beside it without a price, change nothing in the others', async () => {
+  const undone = randomUUID();
+  book({ id: undone, why: 'sale', change: -2, price: 9 });
+  book({ why: 'sale', change: 2, undoes: undone });
+  book({ why: 'sale', change: -3 });
+  const byHand = (await sales()).sold.filter(({ channel, amount }) => channel === null && amount > 0);
+  assert.deepEqual(byHand.map(({ amount, netEach }) => [amount, netEach]).sort(), [
+    [3, null],
+    [4, 250],
+  ]);
+});
+
 test('days are those of the shop, both included; what is no range is refused', () => {
   const read = (query: string) =>
     readDayRange(new URL(`http://x/?${query}`), 'Europe/Dublin', new Date('2026-12-02T10:00:00Z'));

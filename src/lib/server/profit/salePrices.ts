@@ -49,7 +49,7 @@ export function storeSalePrices(
       .catch((error: unknown) => console.error('The prices of an order could not be stored', error));
 }
 
-/** Stores prices that took too long, unless the order was given back or priced anew meanwhile. */
+/** Stores prices that took too long, unless the order was reopened or priced again meanwhile. */
 function fillIn(db: Db, order: string, lines: readonly OrderLine[], taken: readonly Taken[], books: SaleBooks): void {
   if (!db.open) return;
   const update = db.prepare(

@@ -26,8 +26,9 @@ export function soldRows(db: Db, from: string, to: string): SoldRow[] {
     .prepare<unknown[], Omit<SoldRow, 'amount'> & { thousandths: number }>(
       `SELECT slab_id AS slab, kind, lot, unit, why, order_key AS "order", max(at) AS at, -sum(change_thousandths) AS thousandths,
          sum(json_extract(facts, '$.price')) AS price
-       FROM stock_entry WHERE slab_id IS NOT NULL AND at >= ? AND at < ? AND why IN ('sale', 'returned', 'waste', 'count')
-       GROUP BY slab_id, kind, lot, unit, why, order_key, substr(at, 1, 13) HAVING sum(change_thousandths) <> 0
+       FROM stock_entry AS entry WHERE slab_id IS NOT NULL AND at >= ? AND at < ? AND why IN ('sale', 'returned', 'waste', 'count')
+         AND undoes IS NULL AND NOT EXISTS (SELECT 1 FROM stock_entry AS back WHERE back.undoes = entry.id)
+       GROUP BY slab_id, kind, lot, unit, why, order_key, substr(at, 1, 13), json_extract(facts, '$.price') IS NULL HAVING sum(change_thousandths) <> 0
        ORDER BY at LIMIT ?`,
     )
     .all(from, to, MAX_ROWS + 1)

@@ -1,4 +1,4 @@
-import { nextBatches, profitOf, type Candidate, type NextBatch } from '$core/profit';
+import { ENOUGH_DAYS, nextBatches, profitOf, type Candidate, type NextBatch } from '$core/profit';
 import { shelfMsOf } from '$core/usecases';
 import type { Db } from '../db/open';
 import { pricesOfSlabs } from '../pricesOf';
@@ -6,8 +6,6 @@ import { slabsNamed, unclaimedStock } from '../stock/forOrders';
 import type { Sales } from './sales';
 
 const DAY_MS = 86_400_000;
-/** Sales of fewer days say too little about how many will be sold. */
-export const ENOUGH_DAYS = 14;
 /** How long prices are waited for, ms. */
 const PATIENCE_MS = 5000;
 
@@ -25,12 +23,13 @@ export interface SpareTime {
 export async function spareTimeBatches(
   db: Db,
   { sold }: Pick<Sales, 'sold'>,
-  from: string,
+  range: { readonly from: string; readonly to: string },
   now: Date,
   hours: number,
 ): Promise<SpareTime> {
   const first = sold[0]?.at ?? now.toISOString();
-  const days = Math.max(1, (now.getTime() - Math.max(Date.parse(from), Date.parse(first))) / DAY_MS);
+  const endMs = Math.min(now.getTime(), Date.parse(range.to));
+  const days = Math.max(1, (endMs - Math.max(Date.parse(range.from), Date.parse(first))) / DAY_MS);
   if (days < ENOUGH_DAYS) return { days: Math.floor(days), batches: [] };
   const slabs = slabsNamed(
     db,

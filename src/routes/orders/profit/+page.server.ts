@@ -29,6 +29,6 @@ export async function load({ url }) {
     toCome: done.is === 'calculating' ? done.toCome : 0,
     isTooMuch: done.is === 'too-much',
     report: done.is === 'there' ? done.report : null,
-    spare: done.is === 'there' ? await spareTimeBatches(db, done.sales, range.from, now, hours) : null,
+    spare: done.is === 'there' ? await spareTimeBatches(db, done.sales, range, now, hours) : null,
   };
 }

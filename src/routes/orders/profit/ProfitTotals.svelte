@@ -8,8 +8,8 @@
   const total = $derived(report.total);
   const figures = $derived([
     ['Revenue before tax', say(total.revenue)],
-    ['Cost of making', say(total.making)],
-    ['Cost of selling', say(total.selling)],
+    ['Production cost', say(total.making)],
+    ['Selling cost', say(total.selling)],
     ['Thrown away or missing', say(total.lost)],
     ['Profit', say(total.profit)],
     ['Profit per labour hour', say(total.perHour)],

@@ -1,5 +1,6 @@
 <!-- Batches for a free afternoon: what would sell, by profit per labour hour. -->
 <script lang="ts">
+  import { ENOUGH_DAYS } from '$core/profit';
   import { money } from '$lib/format/money';
   import type { ProfitReport } from '$lib/server/profit/report';
   import type { SpareTime } from '$lib/server/profit/spareTime';
@@ -14,7 +15,6 @@
   let { spare, report, hours, onhours }: Props = $props();
   const say = (coins: number) => money(coins / 10 ** report.digits, report.currency);
   const typed: Record<string, string> = $state({});
-  const ENOUGH_DAYS = 14;
 </script>
 
 <section class="panel" aria-label="What to make in spare time">
