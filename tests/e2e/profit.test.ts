@@ -48,12 +48,12 @@ test('an order that is handed over is in the profit with its price and cost as t
   const { revision, ...settings } = prices as { revision: number; pricing: object };
   await send('put', '/api/shop', { ...settings, revision, pricing: { ...settings.pricing, margin: 0.7 } });
   const report = (await (await page.request.get(`${shop.address}/api/profit`)).json()) as {
-    slabs: { slab: number; revenue: number; pieces: number; profit: number; making: number; selling: number }[];
+    slabs: { slab: number; revenue: number; pieces: number; profit: number; production: number; selling: number }[];
     total: { revenue: number; profit: number };
   };
   const fingers = report.slabs.find((one) => one.slab === slab)!;
   expect(Math.round(fingers.revenue)).toBe(740);
-  expect(fingers.profit).toBeCloseTo(fingers.revenue - fingers.making - fingers.selling, 6);
+  expect(fingers.profit).toBeCloseTo(fingers.revenue - fingers.production - fingers.selling, 6);
   expect(report.slabs.reduce((sum, one) => sum + one.profit, 0)).toBeCloseTo(report.total.profit, 4);
 
   // Of last year nothing was handed over.

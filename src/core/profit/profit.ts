@@ -13,11 +13,11 @@ export interface SoldPieces {
   /** Of one piece or gram, in coins: revenue before tax, and the cost of selling it; `null` if unknown. */
   readonly netEach: number | null;
   readonly sellingEach: number | null;
-  /** Cost of making one, coins, and paid labour, min; `null` if unknown. */
+  /** Production cost of one, coins, and paid labour, min; `null` if unknown. */
   readonly made: MadeCost | null;
 }
 
-/** What it cost to make one piece. */
+/** Production cost of one piece. */
 export interface MadeCost {
   /** Coins, with fractions. */
   readonly costEach: number;
@@ -36,11 +36,11 @@ export interface Profit {
   /** Before tax. */
   readonly revenue: number;
   readonly selling: number;
-  readonly making: number;
+  readonly production: number;
   /** Cost of what was thrown away or missing. */
   readonly lost: number;
   readonly lostPieces: number;
-  /** revenue - selling - making - lost; `null` if nothing of it is known. */
+  /** revenue - selling - production - lost; `null` if nothing of it is known. */
   readonly profit: number | null;
   readonly labourMinutes: number;
   readonly perHour: number | null;
@@ -54,10 +54,10 @@ export interface Profit {
 /**
  * Returns what sales brought and cost. Only what has a known price and a known cost counts into the money; the rest is counted as unknown.
  *
- * Profit per labour hour is the profit, after paid labour, over the paid labour of making what was sold or lost.
+ * Profit per labour hour is the profit, after paid labour, over the paid labour of what was sold or lost.
  */
 export function profitOf(sold: readonly SoldPieces[], lost: readonly LostPieces[]): Profit {
-  const sum = { pieces: 0, grams: 0, revenue: 0, selling: 0, making: 0, lost: 0, lostPieces: 0 };
+  const sum = { pieces: 0, grams: 0, revenue: 0, selling: 0, production: 0, lost: 0, lostPieces: 0 };
   const quality = { labourMinutes: 0, unknownPieces: 0, unknownGrams: 0, estimated: 0, known: 0 };
   const leaveOut = ({ unit, amount }: Pick<SoldPieces, 'unit' | 'amount'>) => {
     quality[unit === 'piece' ? 'unknownPieces' : 'unknownGrams'] += amount;
@@ -72,7 +72,7 @@ export function profitOf(sold: readonly SoldPieces[], lost: readonly LostPieces[
     quality.known += 1;
     sum.revenue += amount * netEach;
     sum.selling += amount * sellingEach;
-    sum.making += amount * made.costEach;
+    sum.production += amount * made.costEach;
     quality.labourMinutes += amount * made.labourMinutesEach;
     if (made.isEstimate) quality.estimated += amount;
   }
@@ -88,7 +88,7 @@ export function profitOf(sold: readonly SoldPieces[], lost: readonly LostPieces[
     quality.labourMinutes += amount * made.labourMinutesEach;
     if (made.isEstimate) quality.estimated += amount;
   }
-  const profit = quality.known > 0 ? sum.revenue - sum.selling - sum.making - sum.lost : null;
+  const profit = quality.known > 0 ? sum.revenue - sum.selling - sum.production - sum.lost : null;
   const { known: _known, ...rest } = quality;
   return {
     ...{ ...sum, ...rest, profit },

@@ -84,7 +84,7 @@ test('what has no known price or cost changes no money, and is counted as unknow
         sales.filter(isKnown),
         losses.filter((loss) => loss.made !== null),
       );
-      for (const of of ['revenue', 'selling', 'making', 'lost', 'profit', 'labourMinutes'] as const)
+      for (const of of ['revenue', 'selling', 'production', 'lost', 'profit', 'labourMinutes'] as const)
         assert.equal(whole[of], known[of]);
       const left = [...sales.filter((sale) => !isKnown(sale)), ...losses.filter((loss) => loss.made === null)];
       assert.equal(
@@ -108,7 +108,7 @@ test('by hand: 20 sold at 2.50, 2 come back, 1 falls down; a piece costs 1.20 an
     [{ ...piece, amount: 1, made: cost }],
   );
   assert.deepEqual(
-    [found.pieces, found.revenue, found.selling, found.making, found.lost, found.profit, found.labourMinutes],
+    [found.pieces, found.revenue, found.selling, found.production, found.lost, found.profit, found.labourMinutes],
     [18, 4500, 180, 2160, 120, 2040, 57],
   );
   near([found.perHour!], [(2040 * 60) / 57]);

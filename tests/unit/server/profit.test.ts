@@ -84,7 +84,7 @@ test('the cost of a run: its bill without packaging, by the pieces that can be s
   assert.deepEqual([kinds.length, kinds[0]!.pieces, isEstimate, unpriced], [1, PIECES, false, []]);
   near([kinds[0]!.costEach! * PIECES], [costCoins!]);
   near([kinds[0]!.labourMinutesEach * PIECES], [labourMinutes]);
-  // Ingredients alone are more than 15, and all of it less than the 28.00 that ten times its price would be.
+  // The ingredients cost some 15; with labour, energy and overheads a batch stays under 60.
   assert.ok(costCoins! > 1500 && costCoins! < 6000, String(costCoins));
   const log = runToLog(db, runById(db, run.id)!, eventsOf(db, run.id));
   const withoutPrices = log.ingredients.map((own) => ({ ...own, packs: [] }));

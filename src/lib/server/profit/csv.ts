@@ -17,7 +17,7 @@ export function profitCsv(report: ProfitReport, rows: ProfitRows): string {
     currency,
     revenue_before_tax: amount(profit.revenue),
     selling_cost: amount(profit.selling),
-    production_cost: amount(profit.making),
+    production_cost: amount(profit.production),
     lost_pieces: profit.lostPieces,
     lost_cost: amount(profit.lost),
     profit: amount(profit.profit),

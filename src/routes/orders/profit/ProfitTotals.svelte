@@ -8,7 +8,7 @@
   const total = $derived(report.total);
   const figures = $derived([
     ['Revenue before tax', say(total.revenue)],
-    ['Production cost', say(total.making)],
+    ['Production cost', say(total.production)],
     ['Selling cost', say(total.selling)],
     ['Thrown away or missing', say(total.lost)],
     ['Profit', say(total.profit)],

@@ -40,7 +40,7 @@ const storedOrder = also(sent(orderSchema), obj({ id: int, revision: int, status
 const profit = (fields: Parameters<typeof obj>[0] = {}) =>
   obj({
     ...fields,
-    ...{ pieces: num, grams: num, revenue: num, selling: num, making: num, lost: num, lostPieces: num },
+    ...{ pieces: num, grams: num, revenue: num, selling: num, production: num, lost: num, lostPieces: num },
     ...{ profit: nullable(num), labourMinutes: num, perHour: nullable(num) },
     ...{ unknownPieces: num, unknownGrams: num, estimated: num },
   });
