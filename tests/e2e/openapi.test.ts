@@ -95,6 +95,7 @@ test('a token opens what it may, is shown once, and opens nothing when it is rev
   const server = await startServer(outputDir, { KNIFE_TRAY_PASSPHRASE: 'boiling point' });
   const page = await (await browser.newContext()).newPage();
   await page.goto(`${server.address}/enter`);
+  await page.waitForSelector('html[data-ready]');
   await page.getByLabel('Passphrase').fill('boiling point');
   await page.keyboard.press('Enter');
   await page.waitForURL(({ pathname }) => pathname !== '/enter');
