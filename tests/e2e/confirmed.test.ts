@@ -2,7 +2,7 @@
 import type { Page, Route } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { expect, makeRun, test } from './shop';
+import { expect, makeRun, test, visit } from './shop';
 
 const HOUR_MS = 3_600_000;
 const PHOTO = 'docs/screenshots/cut.png';
@@ -34,8 +34,7 @@ const held = (page: Page) =>
 
 async function openBench(page: Page, address: string): Promise<number> {
   const run = await makeRun(page, address, 'Pear penuche');
-  await page.goto(`${address}/runs/${run}`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${address}/runs/${run}`);
   return run;
 }
 const answer = (status: number, message: string) => (route: Route) =>
@@ -99,8 +98,7 @@ test('entries of a device whose clock is 30 hours ahead get the right time, and 
   // Without its stream the device never hears the server's time.
   await page.route('**/stream?**', (route) => route.abort());
   await page.clock.install({ time: Date.now() + 30 * HOUR_MS });
-  await page.goto(`${shop.address}/runs/${run}`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${shop.address}/runs/${run}`);
   const posted = page.waitForResponse(/\/events$/);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   expect((await posted).status()).toBe(200);

@@ -1,5 +1,5 @@
 /** Nothing that was typed or saved is ever lost. */
-import { expect, slabId, startServer, stopServer, test, tray } from './shop';
+import { expect, slabId, startServer, stopServer, test, tray, visit } from './shop';
 
 test('undo goes back step by step, and saved figures are struck through until then', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
@@ -72,7 +72,7 @@ test('a closed window leaves its changes for the next one', async ({ open, page,
   await expect(tray(page, 'Pieces')).toHaveText('35');
   await page.close();
   const next = await context.newPage();
-  await next.goto(`${shop.address}/slabs/${id}/cut`);
+  await visit(next, `${shop.address}/slabs/${id}/cut`);
   await expect(next.getByText('were found on this device')).toBeVisible();
   await expect(tray(next, 'Pieces')).toHaveText('49');
   await next.getByRole('button', { name: 'Restore changes' }).click();
@@ -89,7 +89,7 @@ test('two windows save the same slab: the second is told, sees both versions and
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cut`);
   const other = await context.newPage();
-  await other.goto(`${shop.address}/slabs/${id}/cut`);
+  await visit(other, `${shop.address}/slabs/${id}/cut`);
   await other.waitForLoadState('networkidle');
   await other.getByLabel('Columns').fill('8');
   await other.getByRole('button', { name: 'Save' }).click();

@@ -1,6 +1,6 @@
 /** The logbook: a run that becomes the next version, a diagnosis, a recall, practice, Today, several runs, photos, exports. */
 import type { Page } from '@playwright/test';
-import { expect, makeRun, slabId, test } from './shop';
+import { expect, makeRun, slabId, test, visit } from './shop';
 
 /** The demo run that has a word in its notes. */
 async function runWith(page: Page, address: string, word: string): Promise<number> {
@@ -153,8 +153,7 @@ test('at the bench by keyboard: another amount with its lot, a thickness, a dela
   shop,
 }) => {
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
-  await page.goto(`${shop.address}/runs/${run}`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${shop.address}/runs/${run}`);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Enter the amount of rye flour' }).click();
   const sheet = page.getByRole('dialog');

@@ -1,6 +1,6 @@
 /** The first ten minutes in an empty shop, counted: how many clicks and fields it takes until a slab is priced. */
 import type { Page } from '@playwright/test';
-import { expect, test, tray } from './shop';
+import { expect, test, tray, visit } from './shop';
 
 /** A user that counts its actions: each click and each field filled in. */
 function counted(page: Page) {
@@ -38,7 +38,7 @@ test('a three-layer caramel slice from scratch, in another tin, cut into 16 and 
   page,
   emptyShop,
 }) => {
-  await page.goto(`${emptyShop.address}/slabs`);
+  await visit(page, `${emptyShop.address}/slabs`);
   await page.waitForLoadState('networkidle');
   const hand = counted(page);
   await hand.click('button', 'New slab');
@@ -88,7 +88,7 @@ test('a three-layer caramel slice from scratch, in another tin, cut into 16 and 
 });
 
 test('from a template, in another tin, cut into 16 and priced: at most 15 actions', async ({ page, emptyShop }) => {
-  await page.goto(`${emptyShop.address}/slabs`);
+  await visit(page, `${emptyShop.address}/slabs`);
   await page.waitForLoadState('networkidle');
   const hand = counted(page);
   await hand.click('button', /^Quick fudge/);

@@ -5,7 +5,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { killedServer } from '../bench/killed';
-import { expect, makeRun, startServer, stopServer, test } from './shop';
+import { expect, makeRun, startServer, stopServer, test, visit } from './shop';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -33,10 +33,9 @@ test('ten steps are ended and the page is reloaded without the server; afterward
   watched,
 }) => {
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
-  await page.goto(`${shop.address}/runs/${run}`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${shop.address}/runs/${run}`);
   const second = await (await browser.newContext()).newPage();
-  await second.goto(`${shop.address}/runs/${run}`);
+  await visit(second, `${shop.address}/runs/${run}`);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   // Set once the service worker has cached the page.
   await expect
@@ -74,11 +73,10 @@ test('ten steps are ended and the page is reloaded without the server; afterward
 
 test('an event reaches the other device by its stream', async ({ page, browser, shop }) => {
   const run = await makeRun(page, shop.address, 'Pear penuche');
-  await page.goto(`${shop.address}/runs/${run}`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${shop.address}/runs/${run}`);
   const second = await (await browser.newContext()).newPage();
   const streaming = second.waitForResponse((answer) => answer.url().includes('/stream'));
-  await second.goto(`${shop.address}/runs/${run}`);
+  await visit(second, `${shop.address}/runs/${run}`);
   const begin = page.getByRole('button', { name: 'Begin', exact: true });
   await begin.waitFor();
   await second.getByRole('button', { name: 'Begin', exact: true }).waitFor();

@@ -1,6 +1,6 @@
 /** Other programs: every request that is described is sent, and its answer fits its schema; tokens open what they may, until they are revoked. */
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { expect, startServer, stopServer, test } from './shop';
+import { expect, startServer, stopServer, test, visit } from './shop';
 
 interface Operation {
   readonly 'x-example-order': number;
@@ -94,12 +94,11 @@ test('a token opens what it may, is shown once, and opens nothing when it is rev
 }) => {
   const server = await startServer(outputDir, { KNIFE_TRAY_PASSPHRASE: 'boiling point' });
   const page = await (await browser.newContext()).newPage();
-  await page.goto(`${server.address}/enter`);
-  await page.waitForSelector('html[data-ready]');
+  await visit(page, `${server.address}/enter`);
   await page.getByLabel('Passphrase').fill('boiling point');
   await page.keyboard.press('Enter');
   await page.waitForURL(({ pathname }) => pathname !== '/enter');
-  await page.goto(`${server.address}/settings/programs`);
+  await visit(page, `${server.address}/settings/programs`);
   const make = async (name: string, access: string) => {
     await page.getByLabel('Name of the program').fill(name);
     await page.getByLabel('Access').selectOption(access);

@@ -1,5 +1,5 @@
 /** Larder, tins, settings, printing, keys. */
-import { expect, line, slabId, test, tray } from './shop';
+import { expect, line, slabId, test, tray, visit } from './shop';
 
 test('a price changed in the larder changes the price of the slab', async ({ open, page, shop }) => {
   await open('/larder');
@@ -39,7 +39,7 @@ test('an ingredient is added; a duplicate name and an outdated change are refuse
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('tree nuts');
 
   const other = await context.newPage();
-  await other.goto(`${shop.address}/larder`);
+  await visit(other, `${shop.address}/larder`);
   await other.waitForLoadState('networkidle');
   for (const shown of [page, other]) {
     await shown.getByRole('button', { name: 'Edit Beech nuts' }).click();

@@ -8,7 +8,7 @@ import { createServer, type AddressInfo } from 'node:net';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { screensOf } from './screens';
-import { expect, slabId, startServer, stopServer, test, tray, settled } from './shop';
+import { expect, settled, slabId, startServer, stopServer, test, tray, visit } from './shop';
 
 const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
 const json = { 'Content-Type': 'application/json' };
@@ -94,8 +94,7 @@ test('names that look like markup stay text on every screen, sheet and download'
   }
   // These follow their run on a stream that does not end.
   for (const path of [`/runs/${run}`, `/runs/${run}/result`, '/bench', '/today', '/runs?find=meta', '/lots']) {
-    await page.goto(shop.address + path);
-    await page.waitForSelector('html[data-ready]');
+    await visit(page, shop.address + path);
     await settled(page);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
@@ -133,8 +132,7 @@ test('two windows with the settings: neither overwrites what the other changed',
 }) => {
   await open('/settings');
   const other = await context.newPage();
-  await other.goto(`${shop.address}/settings#room`);
-  await other.waitForSelector('html[data-ready]');
+  await visit(other, `${shop.address}/settings#room`);
   await other.getByLabel('Room temperature, °C').fill('17');
   await other.getByRole('button', { name: 'Save' }).click();
   await expect(other.getByRole('status')).toHaveText('Saved');
@@ -237,8 +235,7 @@ test('open to the network it asks for a passphrase, and does not start without o
     expect(await get('/trust')).toBe(200);
     expect(await get('/api/slabs')).toBe(401);
     expect(await get('/slabs')).toBe(303);
-    await page.goto(`${address}/slabs`);
-    await page.waitForSelector('html[data-ready]');
+    await visit(page, `${address}/slabs`);
     await expect(page.getByRole('navigation', { name: 'Main menu' })).toHaveCount(0);
     await page.getByLabel('Shop passphrase').fill('rye and honey');
     await page.getByRole('button', { name: 'Sign in' }).click();

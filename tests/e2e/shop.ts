@@ -137,8 +137,7 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
   ],
   open: async ({ page, shop }, use) => {
     await use(async (path) => {
-      await page.goto(shop.address + path);
-      await page.waitForSelector('html[data-ready]');
+      await visit(page, shop.address + path);
       await page.waitForLoadState('networkidle');
       return page;
     });
@@ -146,6 +145,12 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 });
 
 export { expect };
+
+/** Opens a page and waits until it responds to input: what is clicked before that is ignored. */
+export async function visit(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.waitForSelector('html[data-ready]');
+}
 
 /** Waits until nothing on a page moves any more and the results of the last change are shown. */
 export async function settled(page: Page): Promise<void> {

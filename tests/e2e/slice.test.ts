@@ -1,6 +1,6 @@
 /** The whole path: the rye slice in another tin, cut, priced, saved, exported and imported. */
 import { readFileSync } from 'node:fs';
-import { expect, more, say, slabId, test, tray } from './shop';
+import { expect, more, say, slabId, test, tray, visit } from './shop';
 
 test('the rye slice in a 230 mm square tin, 6 x 6 with 5 mm trims, and its file gives the same plan', async ({
   open,
@@ -100,7 +100,7 @@ test('a copy is a slab of its own, and the search finds it', async ({ open, page
 });
 
 test('an empty shop says what to do first, and loads the demo', async ({ page, emptyShop }) => {
-  await page.goto(`${emptyShop.address}/`);
+  await visit(page, `${emptyShop.address}/`);
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Load the demo slabs' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(8);

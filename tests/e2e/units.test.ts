@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { ROOMS, screensOf } from './screens';
-import { expect, more, slabId, test } from './shop';
+import { expect, more, slabId, test, visit } from './shop';
 
 /** The ruler page has both scales, and a label follows the law. */
 const LEFT_OUT = /label$|^\/how|^\/slabs\/paste/;
@@ -33,7 +33,7 @@ async function metricOn(page: Page, written: readonly string[]): Promise<string[
 }
 
 async function inInches(page: Page, address: string) {
-  await page.goto(`${address}/settings`);
+  await visit(page, `${address}/settings`);
   await page.getByLabel('Temperature').selectOption('fahrenheit');
   await page.getByLabel('Length', { exact: true }).selectOption('inches');
   await page.getByLabel('Weight', { exact: true }).selectOption('ounces');
@@ -52,8 +52,7 @@ for (const at of [0, 1, 2])
     const written = writtenInDemo();
     for (const { id } of slabs.slice(at, at + 1)) {
       for (const path of screensOf(id).filter((path) => !LEFT_OUT.test(path))) {
-        await page.goto(`${shop.address}${path}`);
-        await page.waitForSelector('html[data-ready]');
+        await visit(page, `${shop.address}${path}`);
         await expect(page.getByRole('region', { name: 'Tray' })).not.toContainText('...');
         wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));
         await page.emulateMedia({ media: 'print' });
@@ -62,8 +61,7 @@ for (const at of [0, 1, 2])
       }
     }
     for (const path of at === 0 ? ROOMS.filter((path) => !LEFT_OUT.test(path)) : []) {
-      await page.goto(`${shop.address}${path}`);
-      await page.waitForSelector('html[data-ready]');
+      await visit(page, `${shop.address}${path}`);
       wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));
     }
     expect(wrong).toEqual([]);
