@@ -46,7 +46,7 @@ export async function benchWeek(): Promise<string[]> {
       }),
     };
   };
-  const measured = (count: number, days: number, seconds: number) => {
+  const measured = (count: number, days: number, seconds: number, wanted: string) => {
     const asked = ask(count, days);
     const begun = performance.now();
     const prepared = prepareWeek(asked, larder, shop);
@@ -69,7 +69,7 @@ export async function benchWeek(): Promise<string[]> {
     const over = (plan.lateMinutes + plan.paidMinutes) / (plan.bound.lateMinutes + plan.bound.handsMinutes) - 1;
     return (
       `${count} batches (${plan.steps.length} steps, ${days} days): prepared in ${ready.toFixed(0)} ms, planned in ${(took / 1000).toFixed(1)} s, ` +
-      `${found.score.unplaced} not placed, ${plan.lateMinutes} min late, ${plan.paidMinutes} min paid, ${(100 * over).toFixed(1)} % over the lower bound (wanted: 10 %), ` +
+      `${found.score.unplaced} not placed, ${plan.lateMinutes} min late, ${plan.paidMinutes} min paid, ${(100 * over).toFixed(1)} % over the lower bound${wanted}, ` +
       `${wrongs.length} faults found by the validator`
     );
   };
@@ -81,8 +81,8 @@ export async function benchWeek(): Promise<string[]> {
   });
   const mean = pairs.reduce((sum, over) => sum + over, 0) / Math.max(1, pairs.length);
   return [
-    measured(12, 5, 4),
-    measured(40, 12, 12),
+    measured(12, 5, 4, ' (wanted: 10 %)'),
+    measured(40, 12, 12, ''),
     `small weeks against an integer program (HiGHS, ${SMALL_SECONDS} s each): ${pairs.length} of ${SMALL} proven, ` +
       `${(100 * mean).toFixed(1)} % over the best on average (wanted: 5 %), ${(100 * Math.max(...pairs)).toFixed(1)} % at most`,
   ];

@@ -24,6 +24,8 @@ const OUT_OF_ORDER = 1000;
 /** What is left of a resource whose amount is not known: it limits nothing, but can be blocked. */
 const UNLIMITED = 1e9;
 const FULL_PERSON = 2;
+/** How far a watched step is moved to go on beside another one, min. */
+const BESIDE_MINUTES = 120;
 const NOWHERE = -1;
 
 /** Returns the last or first minute of a range in which less is left than needed; -1 if there is none. */
@@ -46,6 +48,7 @@ export class Grid {
   /** 1 while somebody is there. */
   readonly staffed: Int8Array;
   readonly #resources = new Map<string, Left>();
+  readonly #tins = new Map<string, Left>();
   /** Start of the stretch in which somebody is there, and the next and last moment at which somebody can take something out. */
   readonly #staffedFrom: Int32Array;
   readonly #nextOut: Int32Array;
@@ -74,7 +77,7 @@ export class Grid {
     };
     for (const [name, amount] of Object.entries(amounts))
       this.#resources.set(name, new Int32Array(minutes).fill(amount ?? UNLIMITED));
-    for (const [tin, count] of workroom.tins) this.#resources.set(tinOf(tin), new Int32Array(minutes).fill(count));
+    for (const [tin, count] of workroom.tins) this.#tins.set(tin, new Int32Array(minutes).fill(count));
     for (const { resource, ...span } of workroom.blocked) this.#resources.get(resource)?.fill(0, ...within(span));
     this.staffed = new Int8Array(minutes);
     for (const left of this.people) left.forEach((halves, m) => halves > 0 && (this.staffed[m] = 1));
@@ -110,6 +113,29 @@ export class Grid {
       if (next === start) return { start, person, oven };
       start = next;
     }
+  }
+
+  /**
+   * Returns a place in which a watched step goes on beside another watched one, so that one person looks after both: the first within an
+   * hour or two in a direction in which more of it is shared than in any before. `null` if none is shared.
+   */
+  findBeside(step: WeekStep, from: number, direction: Direction, low: number, high: number): Place | null {
+    let best: Place | null = null;
+    let most = 0;
+    let start = from;
+    const end = Math.min(high - step.minutes, from + BESIDE_MINUTES);
+    const begin = Math.max(low, from - BESIDE_MINUTES);
+    while (direction > 0 ? start <= end : start >= begin) {
+      const place = this.find(step, start, direction, begin, end + step.minutes);
+      if (place === null) break;
+      const left = this.people[place.person]!;
+      let shared = 0;
+      for (let m = place.start; m < place.start + step.minutes; m++) shared += Number(left[m] === 1);
+      if (shared > most) [best, most] = [place, shared];
+      if (shared === step.minutes) break;
+      start = place.start + direction;
+    }
+    return best;
   }
 
   /** Returns the start itself if hours and shared resources allow it, otherwise the next start worth trying. */
@@ -216,17 +242,15 @@ export class Grid {
 
   /** Returns the first or last minute of a range in which tins of a name are short; -1 if there are enough. */
   tinShortage(tin: string, count: number, from: number, to: number, direction: Direction): number {
-    const left = this.#resources.get(tinOf(tin));
+    const left = this.#tins.get(tin);
     return left ? shortage(left, count, Math.max(0, from), Math.min(this.minutes, to), direction) : NOWHERE;
   }
 
   takeTins(tin: string, count: number, from: number, to: number, by: 1 | -1): void {
-    const left = this.#resources.get(tinOf(tin));
+    const left = this.#tins.get(tin);
     if (left) add(left, from, to, -by * count);
   }
 }
-
-const tinOf = (name: string) => `tin ${name}`;
 
 function add(left: Left | Int8Array, from: number, to: number, by: number): void {
   for (let m = from; m < to; m++) left[m]! += by;

@@ -5,6 +5,7 @@ export * from './steps';
 export * from './grid';
 export * from './place';
 export * from './score';
+export * from './justify';
 export * from './search';
 export * from './bounds';
 export * from './late';

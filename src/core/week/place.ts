@@ -14,6 +14,8 @@ export interface Room {
   readonly limit: number;
   /** Forward, one step starts no earlier than a moment; backward, it ends no later: by its position. */
   readonly bound?: { readonly step: number; readonly at: number } | undefined;
+  /** Whether watched steps go on beside other watched ones where they can. */
+  readonly isBeside?: boolean | undefined;
   /** Starts that are fixed, by step. */
   readonly kept?: ReadonlyMap<string, number> | undefined;
 }
@@ -51,7 +53,11 @@ export function heldFrom(
  * @see Franck B., Neumann K., Schwindt C. (2001), Truncated branch-and-bound, schedule-construction, and schedule-improvement
  * procedures for resource-constrained project scheduling
  */
-export function placeBatch(grid: Grid, of: BatchSteps, { direction, limit, bound, kept }: Room): Placement | null {
+export function placeBatch(
+  grid: Grid,
+  of: BatchSteps,
+  { direction, limit, bound, kept, isBeside = false }: Room,
+): Placement | null {
   const { steps, holds, batch } = of;
   const forward = direction > 0;
   const low = forward ? Math.max(0, limit) : Math.max(0, batch.notBefore);
@@ -61,11 +67,11 @@ export function placeBatch(grid: Grid, of: BatchSteps, { direction, limit, bound
   if (bound && bound.step < steps.length)
     bounds[bound.step] = forward ? Math.max(low, bound.at) : Math.min(high, bound.at);
   for (let round = 0; round < MAX_ROUNDS; round++) {
-    const places = placeOnce(grid, of, direction, bounds, low, high, kept);
+    const places = placeOnce(grid, of, direction, bounds, low, high, kept, isBeside);
     if (places === null) return null;
     const starts = places.map(({ start }) => start);
     const moved =
-      longWait(of, starts, direction, bounds, kept) || shortTins(grid, holds, of, starts, direction, bounds, kept);
+      longWaits(of, starts, direction, bounds, kept) || shortTins(grid, holds, of, starts, direction, bounds, kept);
     if (moved === 'no') {
       const placement = { starts, people: places.map(({ person }) => person), ovens: places.map(({ oven }) => oven) };
       // The steps are taken already.
@@ -90,35 +96,29 @@ function placeOnce(
   low: number,
   high: number,
   kept: Room['kept'],
+  isBeside: boolean,
 ): Place[] | null {
   const forward = direction > 0;
   const places = new Array<Place | undefined>(steps.length).fill(undefined);
   const give = () => places.forEach((place, i) => place && grid.take(steps[i]!, place, -1));
+  /** Links of each step to steps that are not placed yet; from when on it may begin, or until when end; and how urgent it is. */
+  const open = steps.map(({ before, after }) => (forward ? before : after).length);
+  const ready = [...bounds];
+  const urgent = new Array<number>(steps.length).fill(Infinity);
   for (let count = 0; count < steps.length; count++) {
     let next = -1;
-    let ready = 0;
-    let best: readonly [number, number] = [Infinity, Infinity];
-    steps.forEach((step, i) => {
-      if (places[i]) return;
-      let moment = bounds[i]!;
-      let urgent = Infinity;
-      for (const { at, least, most } of forward ? step.before : step.after) {
-        const other = places[at];
-        if (!other) return;
-        const edge = forward ? other.start + steps[at]!.minutes + least : other.start - least;
-        moment = forward ? Math.max(moment, edge) : Math.min(moment, edge);
-        if (most <= TIGHT) urgent = Math.min(urgent, forward ? edge + most - least : -(edge - most + least));
-      }
-      const key = [urgent, forward ? -step.tail : -step.head] as const;
-      if (key[0] > best[0] || (key[0] === best[0] && key[1] >= best[1])) return;
-      [next, ready, best] = [i, moment, key];
-    });
+    for (let i = 0; i < steps.length; i++) {
+      if (places[i] || open[i]! > 0) continue;
+      const chain = (of: number) => (forward ? steps[of]!.tail : steps[of]!.head);
+      if (next < 0 || urgent[i]! < urgent[next]! || (urgent[i] === urgent[next] && chain(i) > chain(next))) next = i;
+    }
     const step = steps[next]!;
     const fixed = kept?.get(step.activity.id);
-    const from = fixed ?? (forward ? ready : ready - step.minutes);
+    const from = forward ? ready[next]! : ready[next]! - step.minutes;
     const place =
       fixed === undefined
-        ? grid.find(step, from, direction, low, high)
+        ? (isBeside && step.halves === 1 && grid.findBeside(step, from, direction, low, high)) ||
+          grid.find(step, from, direction, low, high)
         : grid.find(step, fixed, 1, fixed, fixed + step.minutes);
     if (place === null) {
       give();
@@ -126,6 +126,12 @@ function placeOnce(
     }
     grid.take(step, place, 1);
     places[next] = place;
+    const end = place.start + step.minutes;
+    for (const { at, least, most } of forward ? step.after : step.before) {
+      open[at]!--;
+      ready[at] = forward ? Math.max(ready[at]!, end + least) : Math.min(ready[at]!, place.start - least);
+      if (most <= TIGHT) urgent[at] = Math.min(urgent[at]!, forward ? end + most : most - place.start);
+    }
   }
   return places as Place[];
 }
@@ -133,31 +139,28 @@ function placeOnce(
 /** Whether a bound had to be moved, and could be. */
 type Moved = 'no' | 'moved' | 'stuck';
 
-/** Moves the bound of the step whose wait exceeds its maximum the most. Falsy if all are kept. */
-function longWait(
+/** Moves the bound of each step at the end of a wait that exceeds its maximum, by as much. Falsy if all are kept. */
+function longWaits(
   { steps }: BatchSteps,
   starts: readonly number[],
   direction: Direction,
   bounds: number[],
   kept: Room['kept'],
 ): Moved | false {
-  let worst: { readonly before: number; readonly after: number; readonly by: number } | null = null;
-  let isEarly = false;
-  steps.forEach(({ before }, after) => {
+  let moved: Moved | false = false;
+  for (const [after, { before }] of steps.entries())
     for (const { at, least, most } of before) {
       const wait = starts[after]! - starts[at]! - steps[at]!.minutes;
       // Only a step that is fixed can come too early.
-      if (wait < least) isEarly = true;
-      if (wait - most > (worst?.by ?? 0)) worst = { before: at, after, by: wait - most };
+      if (wait < least) return 'stuck';
+      if (wait <= most) continue;
+      const moves = direction > 0 ? at : after;
+      if (kept?.has(steps[moves]!.activity.id)) return 'stuck';
+      const to = direction > 0 ? starts[moves]! + wait - most : starts[moves]! + steps[moves]!.minutes - wait + most;
+      bounds[moves] = direction > 0 ? Math.max(bounds[moves]!, to) : Math.min(bounds[moves]!, to);
+      moved = 'moved';
     }
-  });
-  if (isEarly) return 'stuck';
-  if (worst === null) return false;
-  const { before, after, by } = worst as { before: number; after: number; by: number };
-  const moves = direction > 0 ? before : after;
-  if (kept?.has(steps[moves]!.activity.id)) return 'stuck';
-  bounds[moves] = direction > 0 ? starts[moves]! + by : starts[moves]! + steps[moves]!.minutes - by;
-  return 'moved';
+  return moved;
 }
 
 /** Moves the bound of the step that begins or ends the use of tins that are not free. */

@@ -21,11 +21,14 @@ export interface WeekScore {
 /** Three paid minutes are as good as pieces that are a day fresher: nothing is made days ahead to save a short pause. */
 const REST_PER_PAID = 1440 / 3;
 
+/** Paid minutes, with what freshness is worth in them. */
+export const costOf = ({ paidMinutes, restMinutes }: WeekScore): number => paidMinutes + restMinutes / REST_PER_PAID;
+
 const ORDER: readonly ((score: WeekScore) => number)[] = [
   ({ unplaced }) => unplaced,
   ({ lateMinutes }) => lateMinutes,
   ({ moved }) => moved,
-  ({ paidMinutes, restMinutes }) => paidMinutes + restMinutes / REST_PER_PAID,
+  costOf,
   ({ endOfDays }) => endOfDays,
 ];
 

@@ -1,7 +1,8 @@
 import { steadyRandom } from '../time';
 import { Grid } from './grid';
 import { placeBatch, takeBatch, type Room } from './place';
-import { compareScores, endOfBatch, scoreOf, type Days, type WeekScore } from './score';
+import { justified } from './justify';
+import { compareScores, costOf, endOfBatch, scoreOf, type Days, type WeekScore } from './score';
 import type { BatchSteps } from './steps';
 import type { Kept, Placement, Workroom } from './types';
 
@@ -31,7 +32,12 @@ export type GoOn = (attempts: number, best: WeekFound) => boolean;
 /** Maximum number of batches that one attempt takes out and places again. */
 const MAX_TAKEN_OUT = 4;
 /** Attempts without a better plan after which the search returns to its best plan. */
-const PATIENCE = 150;
+const PATIENCE = 1000;
+/** Worse plans are kept by simulated annealing: hottest at the beginning of each round of attempts, cold at its end. Paid minutes. */
+const HOTTEST = 8;
+const ROUND = 600;
+/** Plans that are worse by no more have their pauses closed. Paid minutes. */
+const WORTH_CLOSING = 60;
 
 /** Returns the workroom with what batches in progress use. */
 export function gridOf({ workroom, minutes, running }: WeekQuestion): Grid {
@@ -62,6 +68,22 @@ class Board {
   putBack(b: number, placement: Placement | null): void {
     if (placement) takeBatch(this.grid, this.#question.batches[b]!, placement, 1);
     this.placements[b] = placement;
+  }
+
+  /** Closes the pauses of all days, first towards their ends, then towards their beginnings. */
+  closePauses(): void {
+    const { batches, kept, days } = this.#question;
+    for (const direction of [-1, 1] as const) {
+      const planned = { grid: this.grid, batches, placements: this.placements, kept, days };
+      justified(planned, direction).forEach((placement, b) => (this.placements[b] = placement));
+    }
+  }
+
+  /** Puts every batch where it was. */
+  restore(was: readonly (Placement | null)[]): void {
+    const others = was.flatMap((placement, b) => (placement === this.placements[b] ? [] : [b]));
+    for (const b of others) this.takeOut(b);
+    for (const b of others) this.putBack(b, was[b]!);
   }
 
   /** Places a batch in the first room that has a place for it. */
@@ -133,7 +155,8 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
 /**
  * Plans all batches of a week in one workroom. Where there is a plan before, and what is new or does not fit any more finds a place in it
  * without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
- * are taken out and placed again, before a moment or after one; better and equal plans are kept, and slightly worse ones now and then.
+ * are taken out and placed again, before a moment or after one, and the pauses that this leaves are closed; better and equal plans are kept,
+ * and worse ones as in simulated annealing.
  *
  * @param goOn asked after every attempt; the search ends when it answers no
  * @see Pisinger D., Ropke S. (2010), Large neighborhood search
@@ -156,30 +179,39 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
   let stale = 0;
   for (let attempts = 1; batches.length > 0 && goOn(attempts, best); attempts++) {
     const out = chosen(question, board, random);
-    const was = new Map(out.map((b) => [b, board.takeOut(b)]));
-    for (const b of out) board.place(b, roomsFor(b));
-    const score = board.score;
-    if (compareScores(score, current) <= 0 || isNear(score, current, random)) {
-      current = score;
-      if (compareScores(score, best.score) < 0) {
-        best = { placements: [...board.placements], score };
-        stale = 0;
-      } else stale++;
-    } else {
-      for (const b of out) board.takeOut(b);
-      for (const b of out) board.putBack(b, was.get(b)!);
-      stale++;
+    const was = [...board.placements];
+    for (const b of out) board.takeOut(b);
+    const isBeside = random() < 0.5;
+    for (const b of out) board.place(b, roomsFor(b, isBeside));
+    let score = board.score;
+    if (!before && isNear(score, current, WORTH_CLOSING)) {
+      const open = [...board.placements];
+      board.closePauses();
+      const closed = board.score;
+      if (compareScores(closed, score) <= 0) score = closed;
+      else board.restore(open);
     }
-    if (stale < PATIENCE) continue;
-    stale = 0;
-    batches.forEach((_, b) => board.takeOut(b));
-    batches.forEach((_, b) => board.putBack(b, best.placements[b]!));
-    current = best.score;
+    const heat = HOTTEST * (1 - (attempts % ROUND) / ROUND) ** 2;
+    const isKept = compareScores(score, current) <= 0 || isNear(score, current, -heat * Math.log(random()));
+    if (isKept) current = score;
+    else board.restore(was);
+    if (compareScores(current, best.score) < 0) {
+      best = { placements: [...board.placements], score: current };
+      stale = 0;
+    } else if (++stale === PATIENCE) {
+      board.restore(best.placements);
+      current = best.score;
+      stale = 0;
+    }
   }
   return best;
 
   /** Returns where a batch is tried: before its due time or the end of a day, or after a step of another batch or the start of a day. */
-  function roomsFor(b: number): Room[] {
+  function roomsFor(b: number, isBeside: boolean): Room[] {
+    return moments(b).map((room) => ({ ...room, isBeside }));
+  }
+
+  function moments(b: number): Room[] {
     const { batch } = batches[b]!;
     const usual = asLateAsPossible(batches[b]!);
     const way = random();
@@ -251,9 +283,9 @@ function chosen({ batches, kept }: WeekQuestion, board: Board, random: () => num
     .map(([, , b]) => b);
 }
 
-/** Now and then a plan that is as punctual and pays for little more is kept, so that the search does not stop at a near one. */
-function isNear(score: WeekScore, current: WeekScore, random: () => number): boolean {
+/** Tells whether a plan is as punctual as another, moves no more, and costs less than it and some paid minutes. */
+function isNear(score: WeekScore, current: WeekScore, paidMinutes: number): boolean {
   if (score.unplaced > current.unplaced || score.lateMinutes > current.lateMinutes || score.moved > current.moved)
     return false;
-  return score.paidMinutes <= current.paidMinutes * 1.03 + 5 && random() < 0.05;
+  return costOf(score) < costOf(current) + paidMinutes;
 }
