@@ -27,6 +27,9 @@ function parsed(rule: string): Partial<module.Options> | null {
 /** Tells whether a text is a rule that repeats by days, weeks or months. */
 export const isRepeat = (rule: string): boolean => parsed(rule) !== null;
 
+/** Returns a rule in words, such as "every 3 months on the 1st". */
+export const repeatText = (rule: string): string => new RRule(parsed(rule) ?? {}).toText();
+
 /** The wall clock of a moment in a zone, as if it were UTC: rules count days of the shop, also across a change of the clock. */
 function wallOf(moment: Date, zone: string): Date {
   const at = new TZDate(moment.getTime(), zone);

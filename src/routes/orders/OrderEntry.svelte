@@ -48,14 +48,7 @@
   let time = $state(begun ? format(wall(begun.due), 'HH:mm') : '12:00');
   let note = $state(begun?.note ?? '');
   let lines: OrderLine[] = $state.raw([...(begun?.lines ?? [])]);
-  let every = $state(/INTERVAL=2/.test(begun?.repeat ?? '') ? '2' : begun?.repeat ? '1' : '');
-  let days: string[] = $state(/BYDAY=([A-Z,]+)/.exec(begun?.repeat ?? '')?.[1]?.split(',') ?? []);
-  let until = $state(
-    /UNTIL=(\d{4})(\d{2})(\d{2})/
-      .exec(begun?.repeat ?? '')
-      ?.slice(1)
-      .join('-') ?? '',
-  );
+  let repeat = $state(begun?.repeat);
   const typed: Record<string, string> = $state({});
 
   /** The order as it was typed, read as it is typed. */
@@ -83,16 +76,6 @@
     const [y, mo, d, h, mi] = found as [number, number, number, number, number];
     return new Date(new TZDate(y, mo - 1, d, h, mi, zone).getTime());
   });
-  const repeat = $derived(
-    every === ''
-      ? undefined
-      : [
-          'FREQ=WEEKLY',
-          ...(every === '2' ? ['INTERVAL=2'] : []),
-          ...(days.length > 0 ? [`BYDAY=${days.join(',')}`] : []),
-          ...(until ? [`UNTIL=${until.replaceAll('-', '')}T235959Z`] : []),
-        ].join(';'),
-  );
   const book = $derived(priceBookOf(data, data.shop, channel));
   const value = $derived(orderValue(lines, book));
   const allergens = $derived.by(() => {
@@ -211,7 +194,7 @@
     <TimeField label="at" value={time} name="order time" {typed} onvalue={(next) => next !== null && (time = next)} />
   </div>
   <OrderLines {lines} {choices} {problems} {typed} onlines={setLines} />
-  <OrderRepeat bind:every bind:days bind:until {typed} />
+  <OrderRepeat bind:rule={repeat} {typed} />
   <TextArea labelText="Note" rows={2} bind:value={note} maxlength={2000} />
   <p class="figures" role="status">
     Comes to <b>{money(value.coins / book.coin, data.shop.currency)}</b>{value.unknown > 0

@@ -5,6 +5,11 @@ import fc from 'fast-check';
 import {
   dueOrders,
   isRepeat,
+  repeatFields,
+  REPEATS,
+  repeatText,
+  ruleOf,
+  WEEKDAYS,
   neededFor,
   occurrencesOf,
   orderSchema,
@@ -209,4 +214,34 @@ test('bad orders are refused beside their fields', () => {
   assert.deepEqual(paths({ due: 'Friday' }), ['/due']);
   assert.deepEqual(paths({ repeat: 'FREQ=MINUTELY' }), ['/repeat']);
   assert.deepEqual(paths({ name: ' ' }), ['/name']);
+});
+
+test('law: the fields of a rule state it whole, and every other rule stays as it is', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...REPEATS),
+      fc.subarray([...WEEKDAYS]),
+      fc.option(fc.integer({ min: 0, max: 800 })),
+      (every, days, until) => {
+        const last = until === null ? '' : new Date(Date.UTC(2026, 0, 1 + until)).toISOString().slice(0, 10);
+        const rule = ruleOf({ every, days, until: last });
+        if (rule !== undefined) assert.ok(isRepeat(rule), rule);
+        const again = repeatFields(rule);
+        assert.ok(again);
+        assert.equal(ruleOf(again), rule);
+      },
+    ),
+  );
+  for (const rule of [
+    'FREQ=MONTHLY;BYMONTHDAY=1,15',
+    'FREQ=MONTHLY;BYDAY=1MO',
+    'FREQ=DAILY;INTERVAL=3',
+    'FREQ=WEEKLY;INTERVAL=20',
+    'FREQ=WEEKLY;COUNT=5',
+    'FREQ=WEEKLY;UNTIL=20261204T110000Z',
+    'FREQ=DAILY;BYDAY=MO',
+  ]) {
+    assert.equal(repeatFields(rule), null, rule);
+    assert.match(repeatText(rule), /^every/, rule);
+  }
 });
