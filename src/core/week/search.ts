@@ -51,9 +51,12 @@ class Board {
   readonly grid: Grid;
   readonly placements: (Placement | null)[];
   readonly #question: WeekQuestion;
+  /** Starts that are fixed, and those of the plan before. */
+  readonly #staying: Kept;
 
   constructor(question: WeekQuestion) {
     this.#question = question;
+    this.#staying = stayingIn(question);
     this.grid = gridOf(question);
     this.placements = question.batches.map(() => null);
   }
@@ -70,13 +73,19 @@ class Board {
     this.placements[b] = placement;
   }
 
-  /** Closes the pauses of all days, first towards their ends, then towards their beginnings. */
+  /**
+   * Closes the pauses of all days, first towards their ends, then towards their beginnings; not if that makes the plan worse. What was
+   * planned before stays.
+   */
   closePauses(): void {
-    const { batches, kept, days } = this.#question;
+    const { batches, days } = this.#question;
+    const open = [...this.placements];
+    const score = this.score;
     for (const direction of [-1, 1] as const) {
-      const planned = { grid: this.grid, batches, placements: this.placements, kept, days };
+      const planned = { grid: this.grid, batches, placements: this.placements, kept: this.#staying, days };
       justified(planned, direction).forEach((placement, b) => (this.placements[b] = placement));
     }
+    if (compareScores(this.score, score) > 0) this.restore(open);
   }
 
   /** Puts every batch where it was. */
@@ -135,15 +144,29 @@ function oneAfterAnother(question: WeekQuestion): Board {
   return board;
 }
 
+/** Returns the starts of the plan before, and those that are fixed. */
+function stayingIn({ batches, before, kept }: WeekQuestion): Kept {
+  if (!before) return kept;
+  const staying = new Map(kept);
+  batches.forEach(({ batch: { id }, steps }, b) => {
+    const starts = before[b]?.starts;
+    if (starts)
+      staying.set(
+        id,
+        new Map([...steps.map(({ activity }, i) => [activity.id, starts[i]!] as const), ...(kept.get(id) ?? [])]),
+      );
+  });
+  return staying;
+}
+
 /** The plan before, with what no longer fits placed again. */
 function mended(question: WeekQuestion, before: readonly (Placement | null)[]): Board {
   const board = new Board(question);
   const order = orderOf(question);
-  const starts = (b: number) =>
-    new Map(question.batches[b]!.steps.map(({ activity: { id } }, i) => [id, before[b]!.starts[i]!]));
+  const staying = stayingIn(question);
   const left = order.filter((b) => {
     if (!before[b]) return true;
-    const own = new Map([...starts(b), ...(question.kept.get(question.batches[b]!.batch.id) ?? [])]);
+    const own = staying.get(question.batches[b]!.batch.id);
     const found = placeBatch(board.grid, question.batches[b]!, { ...forward(0), kept: own });
     board.placements[b] = found;
     return !found;
@@ -153,8 +176,8 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
 }
 
 /**
- * Plans all batches of a week in one workroom. Where there is a plan before, and what is new or does not fit any more finds a place in it
- * without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
+ * Plans all batches of a week in one workroom. Where there is a plan before of at least half of them, and what is new or does not fit any
+ * more finds a place in it without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
  * are taken out and placed again, before a moment or after one, and the pauses that this leaves are closed; better and equal plans are kept,
  * and worse ones as in simulated annealing.
  *
@@ -164,7 +187,9 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
 export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
   const { batches, days, before } = question;
   const kept = before && mended(question, before);
-  if (kept && isAsPunctual(kept.score, question, before))
+  kept?.closePauses();
+  const isMostlyNew = before !== null && before.filter((was) => was === null).length * 2 > before.length;
+  if (kept && !isMostlyNew && isAsPunctual(kept.score, question, before))
     return { placements: [...kept.placements], score: kept.score };
   const random = steadyRandom(20261);
   const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
@@ -173,6 +198,7 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     built(question, ({ batch }) => [forward(batch.notBefore)]),
     oneAfterAnother(question),
   ]);
+  for (const board of boards) board.closePauses();
   const board = boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
   let best: WeekFound = { placements: [...board.placements], score: board.score };
   let current = best.score;
@@ -183,14 +209,8 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     for (const b of out) board.takeOut(b);
     const isBeside = random() < 0.5;
     for (const b of out) board.place(b, roomsFor(b, isBeside));
-    let score = board.score;
-    if (!before && isNear(score, current, WORTH_CLOSING)) {
-      const open = [...board.placements];
-      board.closePauses();
-      const closed = board.score;
-      if (compareScores(closed, score) <= 0) score = closed;
-      else board.restore(open);
-    }
+    if (isNear(board.score, current, WORTH_CLOSING)) board.closePauses();
+    const score = board.score;
     const heat = HOTTEST * (1 - (attempts % ROUND) / ROUND) ** 2;
     const isKept = compareScores(score, current) <= 0 || isNear(score, current, -heat * Math.log(random()));
     if (isKept) current = score;

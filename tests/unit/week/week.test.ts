@@ -200,3 +200,19 @@ test('a slab that cannot be planned does not hold up the others, and is said not
   assert.ok(plan.steps.some(({ batch }) => batch === 'sound'));
   assert.deepEqual(wrongsIn(asked, plan), []);
 });
+
+test('a week of which most is new is searched; one in which a little is new is mended at once', () => {
+  const batches = demoSlabs.slice(0, 4).map((slab, i) => ({ id: String(i), slab, due: at(3, 10 + i) }));
+  const asked = askOf(batches, { people: [MAKER] });
+  const { plan } = planned(asked);
+  const attemptsWith = (old: number) => {
+    const before = plan.steps.filter(({ batch }) => Number(batch) < old);
+    let attempts = 0;
+    const { question } = prepareWeek({ ...asked, before }, demoLarder, shop);
+    const found = searchWeek(question, (n) => (attempts = n) < 20);
+    for (const [b, placement] of found.placements.entries())
+      if (b < old) assert.deepEqual(placement?.starts, question.before![b]!.starts);
+    return attempts;
+  };
+  assert.deepEqual([0, 1, 2, 3].map(attemptsWith), [20, 20, 0, 0]);
+});
