@@ -22,7 +22,21 @@ interface Placed {
   readonly step: string;
   readonly start: string;
   readonly end: string;
+  /** Who does it; `null` for what goes on by itself. */
+  readonly hands: string | null;
   readonly uses: readonly { readonly resource: string }[];
+}
+
+/** The state of a run, as its service answers. Moments are ms since 1970. */
+interface RunNow {
+  readonly state: {
+    readonly steps: readonly {
+      readonly step: { readonly hands: string };
+      readonly status: string;
+      readonly from: number;
+      readonly to: number;
+    }[];
+  };
 }
 
 /** Orders pieces of a slab and plans them, as the week's page does. */
@@ -154,7 +168,19 @@ test('after a delay of 25 minutes at the bench the rest is planned again, and To
   await expect(async () => {
     const [rest, ...others] = (await batches()).filter((batch) => batch.run === null);
     expect(others).toEqual([]);
-    for (const { start } of rest!.placed!) expect(Date.parse(start)).toBeGreaterThan(Date.now() - 60_000);
+    const own = await json<RunNow>(await page.request.get(`${shop.address}/api/runs/${run}`));
+    const busy = own.state.steps.filter(
+      ({ step, status }) => step.hands === 'busy' && (status === 'ready' || status === 'waiting'),
+    );
+    expect(busy.length).toBeGreaterThan(3);
+    expect(Math.min(...busy.map(({ from }) => from))).toBeGreaterThanOrEqual(Date.parse(until));
+    const work = rest!.placed!.filter(({ hands }) => hands !== null);
+    expect(work.length).toBeGreaterThan(3);
+    for (const { step, start, end } of work) {
+      expect(Date.parse(start)).toBeGreaterThan(Date.now() - 60_000);
+      const met = busy.filter(({ from, to }) => from < Date.parse(end) - 60_000 && to > Date.parse(start) + 60_000);
+      expect(met, step).toEqual([]);
+    }
   }).toPass({ timeout: 20_000 });
   await open('/week');
   await planned(page);
