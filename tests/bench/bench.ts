@@ -13,6 +13,7 @@ import { benchCutting } from './cutting';
 import { benchDrawing } from './drawing';
 import { benchLists } from './lists';
 import { benchMethods } from './methods/bench';
+import { benchMoveStep } from './moveStep';
 import { benchOrder } from './order';
 import { benchHeat } from './heat';
 import { benchUsualWaits } from './usualWaits';
@@ -190,6 +191,7 @@ async function benchServer(): Promise<string[]> {
       await firstLoad(address, '/slabs/1/build'),
       await firstLoad(address, '/slabs/1/price'),
       await benchPull(address, await slabCalled(address, 'Orchard oat bake')),
+      await benchMoveStep(address),
       `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${again.toFixed(0)} asked for before, ${rye.toFixed(0)} with another name each time; /api/plan with six layers and thirty lines, another each time, ${large.toFixed(0)}`,
     ];
   } finally {

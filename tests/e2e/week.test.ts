@@ -295,6 +295,43 @@ test('a batch is moved by the keys, shown before it is let go, split, merged and
   await expect.poll(count).toBe(now - 1);
 });
 
+test('a step is not moved to where it does not fit, and the keys say so', async ({ open, page, shop }) => {
+  test.slow();
+  await alwaysOpen(page, shop);
+  await ordered(page, shop, 'Orchard oat bake', 20, 60);
+  await open('/week');
+  await page.getByRole('button', { name: 'Plan orders' }).click();
+  await expect(page.getByText('Nothing is late.')).toBeVisible({ timeout: 60_000 });
+  await planned(page);
+  interface Batches {
+    readonly batches: { placed: Placed[] | null }[];
+  }
+  const starts = async () => {
+    const { batches } = await json<Batches>(await page.request.get(`${shop.address}/api/week/batches`));
+    return (batches[0]?.placed ?? []).map(({ start }) => Date.parse(start));
+  };
+  await expect.poll(async () => (await starts()).length).toBeGreaterThan(0);
+  // Nobody is there at this time on the day before.
+  const day = (await starts())[0]! - 24 * HOUR_MS;
+  const out = { resource: 'people', from: new Date(day - HOUR_MS), to: new Date(day + 2 * HOUR_MS) };
+  await json(await page.request.post(`${shop.address}/api/week/blocked`, { data: out }));
+  await open('/week');
+  await planned(page);
+  const before = await starts();
+  await bars(page, /Orchard oat bake/)
+    .first()
+    .focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText(/Orchard oat bake moved to .* it does not fit there$/)).toBeVisible();
+  await expect(page.locator('.bar:focus')).toHaveAttribute('aria-label', /Orchard oat bake/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Orchard oat bake does not fit there and stays where it was.')).toBeVisible();
+  expect(await starts()).toEqual(before);
+  // From there it is moved as before.
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/Orchard oat bake moved to .*late$/)).toBeVisible();
+});
+
 test('bad input to the services of the week is refused with a message beside its field', async ({ page, shop }) => {
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
   const [from, to] = [inHours(1), inHours(80)];

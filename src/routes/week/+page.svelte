@@ -148,9 +148,11 @@
     board.search();
   }
   function pin(step: WeekPlanStep, at: Date) {
+    const doesNotFit = board.preview?.fits === false;
     board.preview = null;
     const batch = byId.get(step.batch);
-    if (batch) void changed(pinStep(batch, step.step, at));
+    said = batch && doesNotFit ? `${batchOf(step.batch).name} does not fit there and stays where it was.` : '';
+    if (batch && !doesNotFit) void changed(pinStep(batch, step.step, at));
   }
   function onDays(batch: StoredBatch, by: number) {
     const first = planned.find((step) => step.batch === String(batch.id));
@@ -236,6 +238,7 @@
       <p class="figures moving">
         {batchOf(board.preview.step.batch).name} moved to <b>{dates.weekTime(board.preview.at)}</b>:
         {#if board.preview.plan === null || !board.preview.isCurrent}calculating…
+        {:else if !board.preview.fits}<b class="harm">it does not fit there</b>
         {:else if board.preview.plan.late.length > 0}
           <b class="harm">{board.preview.plan.late.map(({ batch }) => batchOf(batch).name).join(', ')} late</b>
         {:else}nothing is late{/if}

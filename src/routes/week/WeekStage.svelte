@@ -144,12 +144,20 @@
     else if (at !== null) p.onpreview(bar.steps[0]!, null);
     else if (isKept) p.onchoose(bar.batch);
   }
-  /** A bar that is moved by the keys gets a new element when it changes its day: the focus follows it. The move is cancelled when the focus goes elsewhere. */
-  async function leave(left: Element) {
+  /** When the pointer was last pressed, by the clock of events, ms. */
+  let pressedAt = -Infinity;
+  const PRESS_MS = 100;
+  /**
+   * Called when a bar loses the focus. One that is moved by the keys gets another place among the elements or a new element: the focus
+   * follows it. The move is cancelled when the focus goes elsewhere.
+   */
+  async function leave(left: SVGElement, { timeStamp }: FocusEvent) {
     if (held?.grabbed !== null) return;
     const [step] = held.bar.steps;
     await tick();
-    if (left.isConnected) return letGo(false);
+    const isLost = document.activeElement === document.body && document.hasFocus();
+    if (!isLost || timeStamp - pressedAt < PRESS_MS) return letGo(false);
+    if (left.isConnected) return left.focus();
     const isIts = ({ steps }: Bar) => steps.some((own) => own.batch === step!.batch && own.step === step!.step);
     const key = bands
       .flatMap(({ lanes }) => lanes)
@@ -172,6 +180,8 @@
     event.preventDefault();
   }
 </script>
+
+<svelte:window onpointerdowncapture={({ timeStamp }) => (pressedAt = timeStamp)} />
 
 <figure bind:clientWidth={widthPx}>
   <svg
@@ -215,7 +225,7 @@
             tabindex={isHands ? 0 : undefined}
             aria-label="{name}, {dates.weekTime(bar.from)} to {clock(bar.to)}"
             onkeydown={isHands ? (event) => onkeydown(event, bar) : undefined}
-            onblur={(event) => void leave(event.currentTarget)}
+            onblur={(event) => void leave(event.currentTarget, event)}
             data-key={bar.key}
             onpointerdown={(event) => {
               if (event.button !== 0) return;

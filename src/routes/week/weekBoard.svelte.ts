@@ -28,7 +28,13 @@ interface Preview {
   readonly plan: WeekPlan | null;
   /** Whether the plan is that of this moment. */
   readonly isCurrent: boolean;
+  /** Whether the step fits at this moment. If not, the plan is the one without the move. */
+  readonly fits: boolean;
 }
+
+/** Tells whether a plan has a batch at all. */
+const isPlanned = ({ late }: WeekPlan, batch: string) =>
+  !late.some((own) => own.batch === batch && own.minutes === null);
 
 const startsOf = (steps: readonly WeekPlanStep[]): FixedStep[] =>
   steps.map(({ batch, step, start }) => ({ batch, step, start }));
@@ -130,7 +136,8 @@ export class WeekBoard {
       this.preview = null;
       return;
     }
-    this.preview = { step, at, plan: this.preview?.step === step ? this.preview.plan : null, isCurrent: false };
+    const shown = this.preview?.step === step ? this.preview.plan : null;
+    this.preview = { step, at, plan: shown, isCurrent: false, fits: true };
     const { keep = [] } = this.#data().asked;
     const others = keep.filter((own) => own.batch !== step.batch || own.step !== step.step);
     const change = {
@@ -139,7 +146,9 @@ export class WeekBoard {
     };
     this.#previews.ask(this.#question(change, PREVIEW_SECONDS, false), ({ plan, isLast }) => {
       if (this.preview?.step === step && this.preview.at.getTime() === at.getTime())
-        this.preview = { step, at, plan, isCurrent: true };
+        this.preview = isPlanned(plan, step.batch)
+          ? { step, at, plan, isCurrent: true, fits: true }
+          : { step, at, plan: this.plan, isCurrent: true, fits: false };
       return isLast ? 'done' : 'more';
     });
   }
