@@ -33,6 +33,8 @@ export type GoOn = (attempts: number, best: WeekFound) => boolean;
 const MAX_TAKEN_OUT = 4;
 /** Attempts without a better plan after which the search returns to its best plan. */
 const PATIENCE = 1000;
+/** Attempts to mend a plan that was there before a search goes on from another one. */
+const MENDING = 60;
 /** Worse plans are kept by simulated annealing: hottest at the beginning of each round of attempts, cold at its end. Paid minutes. */
 const HOTTEST = 8;
 const ROUND = 600;
@@ -165,13 +167,15 @@ function mended(question: WeekQuestion, before: readonly (Placement | null)[]): 
   const order = orderOf(question);
   const staying = stayingIn(question);
   const left = order.filter((b) => {
-    if (!before[b]) return true;
-    const own = staying.get(question.batches[b]!.batch.id);
+    const { id } = question.batches[b]!.batch;
+    // Fixed steps come first in the order: what stands in their way makes room.
+    if (!before[b]) return !question.kept.has(id) || !board.place(b, asLateAsPossible(question.batches[b]!));
+    const own = staying.get(id);
     const found = placeBatch(board.grid, question.batches[b]!, { ...forward(0), kept: own });
     board.placements[b] = found;
     return !found;
   });
-  for (const b of left) board.place(b, [...asLateAsPossible(question.batches[b]!)]);
+  for (const b of left) board.place(b, asLateAsPossible(question.batches[b]!));
   return board;
 }
 
@@ -193,15 +197,18 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     return { placements: [...kept.placements], score: kept.score };
   const random = steadyRandom(20261);
   const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
-  const boards = (kept ? [kept] : []).concat([
-    built(question, asLateAsPossible),
-    built(question, ({ batch }) => [forward(batch.notBefore)]),
+  const built = [
+    builtWith(question, asLateAsPossible),
+    builtWith(question, ({ batch }) => [forward(batch.notBefore)]),
     oneAfterAnother(question),
-  ]);
-  for (const board of boards) board.closePauses();
-  const board = boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
-  let best: WeekFound = { placements: [...board.placements], score: board.score };
-  let current = best.score;
+  ];
+  for (const board of built) board.closePauses();
+  const boards = kept ? [kept, ...built] : built;
+  const first = boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
+  let best: WeekFound = { placements: [...first.placements], score: first.score };
+  // A plan before is mended further first, so that as little as possible moves.
+  const board = kept ?? first;
+  let current = board.score;
   let stale = 0;
   for (let attempts = 1; batches.length > 0 && goOn(attempts, best); attempts++) {
     const out = chosen(question, board, random);
@@ -218,7 +225,7 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     if (compareScores(current, best.score) < 0) {
       best = { placements: [...board.placements], score: current };
       stale = 0;
-    } else if (++stale === PATIENCE) {
+    } else if (++stale === PATIENCE || (attempts === MENDING && compareScores(current, best.score) > 0)) {
       board.restore(best.placements);
       current = best.score;
       stale = 0;
@@ -270,7 +277,7 @@ function isAsPunctual(
   return unplaced === 0 && lateMinutes <= late;
 }
 
-function built(question: WeekQuestion, rooms: (of: BatchSteps) => readonly Room[]): Board {
+function builtWith(question: WeekQuestion, rooms: (of: BatchSteps) => readonly Room[]): Board {
   const board = new Board(question);
   for (const b of orderOf(question)) board.place(b, rooms(question.batches[b]!));
   return board;

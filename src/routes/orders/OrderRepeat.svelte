@@ -97,4 +97,8 @@
     flex-wrap: wrap;
     gap: 0 0.7rem;
   }
+
+  fieldset :global(.bx--checkbox-wrapper) {
+    margin: 0;
+  }
 </style>

@@ -216,3 +216,21 @@ test('a week of which most is new is searched; one in which a little is new is m
   };
   assert.deepEqual([0, 1, 2, 3].map(attemptsWith), [20, 20, 0, 0]);
 });
+
+test('a step that is moved into the time of another batch is there, and the plan stands up to the validator', () => {
+  const batches = demoSlabs.slice(0, 5).map((slab, i) => ({ id: String(i), slab, due: at(4, 10 + i) }));
+  const asked = askOf(batches, { people: [MAKER] });
+  const { plan } = planned(asked, 200);
+  assert.ok(plan.feasible);
+  const work = plan.steps.filter(({ hands, attended }) => hands !== null && attended);
+  for (const step of work.filter((_, i) => i % 6 === 2)) {
+    const other = work.find(({ batch, start }) => batch !== step.batch && start > step.end);
+    if (!other) continue;
+    const keep = [{ batch: step.batch, step: step.step, start: other.start }];
+    const before = plan.steps.filter(({ batch }) => batch !== step.batch);
+    const moved = planned({ ...asked, keep, before }, 30).plan;
+    assert.deepEqual(wrongsIn({ ...asked, keep }, moved), [], `${step.batch} ${step.step}`);
+    const isThere = moved.steps.find(({ batch, step: id }) => batch === step.batch && id === step.step);
+    if (isThere) assert.deepEqual(isThere.start, other.start);
+  }
+});
