@@ -27,6 +27,29 @@ function parsed(rule: string): Partial<module.Options> | null {
 /** Tells whether a text is a rule that repeats by days, weeks or months. */
 export const isRepeat = (rule: string): boolean => parsed(rule) !== null;
 
+/** A rule taken apart: its frequency and weekdays as in RFC 5545, its last moment in ISO 8601, and whether it says anything else. */
+export interface RuleParts {
+  readonly frequency: string;
+  readonly interval: number;
+  readonly weekdays: readonly string[];
+  readonly until: string | null;
+  readonly others: boolean;
+}
+
+/** Returns the parts of a rule, or `null` for a text that is not one. */
+export function ruleParts(rule: string): RuleParts | null {
+  const options = parsed(rule);
+  if (!options) return null;
+  const { freq, interval = 1, byweekday, until, ...others } = options;
+  return {
+    frequency: RRule.FREQUENCIES[freq!]!,
+    interval,
+    weekdays: [byweekday ?? []].flat().map(String),
+    until: until?.toISOString() ?? null,
+    others: Object.keys(others).length > 0,
+  };
+}
+
 /** Returns a rule in words, such as "every 3 months on the 1st". */
 export const repeatText = (rule: string): string => new RRule(parsed(rule) ?? {}).toText();
 

@@ -1,6 +1,7 @@
-// The rule of a standing order as fields to fill in, and back.
+// Converts the rule of a standing order to form fields and back.
+import { ruleParts } from './repeat';
 
-/** How often an order repeats, as the beginning of its rule. `''`: not at all. */
+/** Frequencies of a standing order, as the start of its rule. `''`: the order does not repeat. */
 export const REPEATS = [
   '',
   'FREQ=DAILY',
@@ -38,22 +39,17 @@ export function ruleOf({ every, days, until }: RepeatFields): string | undefined
   ].join(';');
 }
 
-/** Returns the fields of a rule, or `null` if they cannot state all of it: such a rule stays as it is. */
+/** Returns the form fields of a rule; `null` if the rule says more than the fields can. */
 export function repeatFields(rule: string | undefined): RepeatFields | null {
   if (!rule) return { every: '', days: [], until: '' };
-  const parts = new Map(
-    rule
-      .replace(/^RRULE:/, '')
-      .split(';')
-      .map((part) => part.split('=', 2) as [string, string]),
-  );
-  const interval = Number(parts.get('INTERVAL') ?? 1);
-  const frequency = `FREQ=${parts.get('FREQ')}${interval === 1 ? '' : `;INTERVAL=${interval}`}`;
-  const every = REPEATS.find((own) => own === frequency);
-  const named = parts.get('BYDAY')?.split(',') ?? [];
-  const days = named.filter(isWeekday);
-  const until = /^(\d{4})(\d{2})(\d{2})(?:T235959Z)?$/.exec(parts.get('UNTIL') ?? '')?.slice(1);
-  for (const known of ['FREQ', 'INTERVAL', 'BYDAY', 'UNTIL']) if (known !== 'UNTIL' || until) parts.delete(known);
-  if (!every || parts.size > 0 || days.length < named.length || (days.length > 0 && !isWeekly(every))) return null;
-  return { every, days, until: until?.join('-') ?? '' };
+  const parts = ruleParts(rule);
+  if (!parts) return null;
+  const { frequency, interval, weekdays, until, others } = parts;
+  const start = `FREQ=${frequency}${interval === 1 ? '' : `;INTERVAL=${interval}`}`;
+  const every = REPEATS.find((own) => own === start);
+  const days = weekdays.filter(isWeekday);
+  const [, lastDay] = /^(.{10})T23:59:59/.exec(until ?? '') ?? [];
+  const isWhole = days.length === weekdays.length && !others && (until === null || lastDay !== undefined);
+  if (!every || !isWhole || (days.length > 0 && !isWeekly(every))) return null;
+  return { every, days, until: lastDay ?? '' };
 }

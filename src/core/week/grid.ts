@@ -24,7 +24,7 @@ const OUT_OF_ORDER = 1000;
 /** What is left of a resource whose amount is not known: it limits nothing, but can be blocked. */
 const UNLIMITED = 1e9;
 const FULL_PERSON = 2;
-/** How far a watched step is moved to go on beside another one, min. */
+/** How far a watched step is moved to overlap another watched one, min. */
 const BESIDE_MINUTES = 120;
 const NOWHERE = -1;
 
@@ -116,8 +116,8 @@ export class Grid {
   }
 
   /**
-   * Returns a place in which a watched step goes on beside another watched one, so that one person looks after both: the first within an
-   * hour or two in a direction in which more of it is shared than in any before. `null` if none is shared.
+   * Returns the place for a watched step, at most two hours away in a direction, that overlaps other watched steps the most, so that one
+   * person looks after both. The nearest of equal ones; `null` if none overlaps.
    */
   findBeside(step: WeekStep, from: number, direction: Direction, low: number, high: number): Place | null {
     let best: Place | null = null;

@@ -32,8 +32,8 @@ interface Moving {
 }
 
 /**
- * Moves every step on its own, as early as it can be within its day or as late, and takes what has changed in the grid: so pauses close.
- * Watched steps go on beside other watched ones where they can. Waits, hours and resources are kept, nothing becomes later than it is due
+ * Moves each step on its own, as early as possible within its day or as late as possible, and updates the grid. This closes pauses.
+ * Watched steps overlap other watched ones where they can. Waits, hours and resources are kept, nothing becomes later than it is due
  * or was, and work stays between the first and the last attended minute of its day.
  *
  * @param direction -1: as late as possible

@@ -14,7 +14,7 @@ export interface Room {
   readonly limit: number;
   /** Forward, one step starts no earlier than a moment; backward, it ends no later: by its position. */
   readonly bound?: { readonly step: number; readonly at: number } | undefined;
-  /** Whether watched steps go on beside other watched ones where they can. */
+  /** Whether watched steps overlap other watched ones where they can. */
   readonly isBeside?: boolean | undefined;
   /** Starts that are fixed, by step. */
   readonly kept?: ReadonlyMap<string, number> | undefined;

@@ -78,16 +78,21 @@ class Board {
   /**
    * Closes the pauses of all days, first towards their ends, then towards their beginnings; not if that makes the plan worse. What was
    * planned before stays.
+   *
+   * @param score of the plan as it is
+   * @returns the score of the plan afterwards
    */
-  closePauses(): void {
+  closePauses(score = this.score): WeekScore {
     const { batches, days } = this.#question;
     const open = [...this.placements];
-    const score = this.score;
     for (const direction of [-1, 1] as const) {
       const planned = { grid: this.grid, batches, placements: this.placements, kept: this.#staying, days };
       justified(planned, direction).forEach((placement, b) => (this.placements[b] = placement));
     }
-    if (compareScores(this.score, score) > 0) this.restore(open);
+    const closed = this.score;
+    if (compareScores(closed, score) <= 0) return closed;
+    this.restore(open);
+    return score;
   }
 
   /** Puts every batch where it was. */
@@ -216,8 +221,8 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
     for (const b of out) board.takeOut(b);
     const isBeside = random() < 0.5;
     for (const b of out) board.place(b, roomsFor(b, isBeside));
-    if (isNear(board.score, current, WORTH_CLOSING)) board.closePauses();
-    const score = board.score;
+    let score = board.score;
+    if (isNear(score, current, WORTH_CLOSING)) score = board.closePauses(score);
     const heat = HOTTEST * (1 - (attempts % ROUND) / ROUND) ** 2;
     const isKept = compareScores(score, current) <= 0 || isNear(score, current, -heat * Math.log(random()));
     if (isKept) current = score;

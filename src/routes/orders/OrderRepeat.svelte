@@ -1,4 +1,4 @@
-<!-- How an order repeats: how often, on which weekdays, until when. A rule that these fields cannot state is shown in words, and kept. -->
+<!-- How an order repeats: frequency, weekdays and last day. A rule that does not fit these fields is shown in words and kept. -->
 <script lang="ts">
   import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { isWeekly, repeatFields, REPEATS, repeatText, ruleOf, WEEKDAYS, type RepeatFields } from '$core/orders';
@@ -17,7 +17,7 @@
   let fields: RepeatFields | null = $state.raw(repeatFields(given));
 
   const EVERY: Record<RepeatFields['every'], string> = {
-    '': 'not',
+    '': 'never',
     'FREQ=DAILY': 'every day',
     'FREQ=WEEKLY': 'every week',
     'FREQ=WEEKLY;INTERVAL=2': 'every two weeks',

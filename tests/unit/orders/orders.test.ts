@@ -240,6 +240,7 @@ test('law: the fields of a rule state it whole, and every other rule stays as it
     'FREQ=WEEKLY;COUNT=5',
     'FREQ=WEEKLY;UNTIL=20261204T110000Z',
     'FREQ=DAILY;BYDAY=MO',
+    'FREQ=WEEKLY;UNTIL=20261204',
   ]) {
     assert.equal(repeatFields(rule), null, rule);
     assert.match(repeatText(rule), /^every/, rule);
