@@ -98,6 +98,35 @@ test('a standing order: one occurrence for each day, one of them changed, one ca
   expect(((await open.json()) as Due).orders).toHaveLength(3);
 });
 
+test('all dates of a standing order are changed at once; a rule that the fields cannot state is shown in words and kept', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const rye = await slabId(page, shop.address, 'Rye and treacle slice');
+  const repeat = 'FREQ=MONTHLY;BYMONTHDAY=1,15';
+  const made = await page.request.post(`${shop.address}/api/orders`, {
+    data: { name: 'Guild', due: inDays(3), repeat, lines: [{ slab: rye, count: 24, unit: 'piece' }] },
+  });
+  const { id } = (await made.json()) as { id: number };
+  const path = `${shop.address}/api/orders/${id}`;
+  const { due } = (await (await page.request.get(path)).json()) as { due: string };
+  await open('/orders');
+  await page.getByRole('button', { name: 'Change the order for Guild' }).first().click();
+  const form = page.getByRole('form', { name: 'Change order' });
+  // One date has no rule and no name of its own.
+  await expect(form.getByLabel('Repeats')).toHaveCount(0);
+  await expect(form.getByLabel('For')).toBeDisabled();
+  await form.getByLabel('Applies to').selectOption('all dates');
+  await form.getByLabel('For').fill('Guild hall');
+  await expect(form.getByLabel('Repeats').locator('option:checked')).toHaveText('every month on the 1st and 15th');
+  await form.getByLabel('Note').fill('By the side door');
+  await form.getByRole('button', { name: 'Save order' }).click();
+  await expect(page.getByRole('form', { name: 'New order' })).toBeVisible();
+  const kept = (await (await page.request.get(path)).json()) as object;
+  expect(kept).toMatchObject({ repeat, note: 'By the side door', name: 'Guild hall', due, status: 'open' });
+});
+
 test('bad orders are answered with their places, and change nothing', async ({ page, shop }) => {
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
   const sound = { name: 'Cafe', due: inDays(2), lines: [{ slab: rye, count: 1 }] };

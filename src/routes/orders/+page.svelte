@@ -65,6 +65,8 @@
     return `${unknown > 0 ? 'over ' : ''}${money(coins / coin, data.shop.currency)}`;
   }
 
+  const MINUTE_MS = 60_000;
+
   async function done(answer: Awaited<ReturnType<typeof ask>>) {
     problems = answer.ok ? [] : answer.problems;
     const value = answer.ok ? null : (answer.value as { order?: Order } | undefined);
@@ -78,12 +80,24 @@
   const addressOf = ({ id, occurrence }: DueOrder) =>
     `/api/orders/${id}${occurrence ? `?occurrence=${encodeURIComponent(occurrence)}` : ''}`;
   const add = async (order: Order) => done(await ask('POST', '/api/orders', order));
-  async function change(before: DueOrder, order: Order) {
-    const { lines, due, note, status } = order;
-    // One occurrence of a standing order changes by itself.
-    const body = before.occurrence ? { lines, due, note, status } : order;
+  async function change(before: DueOrder, order: Order, forAllDates: boolean) {
     const revision = theirs ? (theirs as DueOrder).revision : before.revision;
+    if (forAllDates) return changeAllDates(before, order, revision);
+    const { lines, due, note, status } = order;
+    const body = before.occurrence ? { lines, due, note, status } : order;
     await done(await ask('PUT', addressOf(before), { revision, ...body }));
+  }
+  /** Changes a standing order with all its dates: its first date moves by as much as the one that was changed. */
+  async function changeAllDates(before: DueOrder, order: Order, revision: number) {
+    const path = `/api/orders/${before.id}`;
+    const first = await ask<Order>('GET', path);
+    if (!first.ok) return done(first);
+    // The form has whole minutes.
+    const shownMs = Math.floor(Date.parse(before.due) / MINUTE_MS) * MINUTE_MS;
+    const movedMs = Date.parse(order.due) - shownMs;
+    const due = new Date(Date.parse(first.value.due) + movedMs).toISOString();
+    const { status } = first.value;
+    await done(await ask('PUT', path, { revision, ...order, due, status }));
   }
   async function setStatus(order: DueOrder, status: OrderStatus) {
     const { id: _id, revision, occurrence, ...rest } = order;
@@ -218,7 +232,7 @@
             order={changing}
             text={entries === 0 && !changing ? (page.url.searchParams.get('text') ?? '') : ''}
             {problems}
-            onsave={(order) => void (changing ? change(changing, order) : add(order))}
+            onsave={(order, forAllDates) => void (changing ? change(changing, order, forAllDates) : add(order))}
             oncancel={changing ? () => ((changing = null), (problems = []), (theirs = null)) : null}
           />
         {/key}

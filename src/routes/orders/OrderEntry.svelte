@@ -25,7 +25,8 @@
     /** What is typed to begin with. */
     text?: string;
     problems: readonly ProblemMessage[];
-    onsave: (order: Order) => void;
+    /** @param forAllDates whether the change is for all dates of a standing order */
+    onsave: (order: Order, forAllDates: boolean) => void;
     oncancel: (() => void) | null;
   }
   let { data, order, text = '', problems, onsave, oncancel }: Props = $props();
@@ -49,6 +50,9 @@
   let note = $state(begun?.note ?? '');
   let lines: OrderLine[] = $state.raw([...(begun?.lines ?? [])]);
   let repeat = $state(begun?.repeat);
+  let forAllDates = $state(false);
+  /** One date of a standing order has no name, sales channel or rule of its own. */
+  const isOneDate = $derived(order?.occurrence !== undefined && !forAllDates);
   const typed: Record<string, string> = $state({});
 
   /** The order as it was typed, read as it is typed. */
@@ -120,7 +124,7 @@
             ? 'Who is it for?'
             : '';
     if (missing || !due) return;
-    onsave({
+    const changed: Order = {
       name: name.trim(),
       due: due.toISOString(),
       lines,
@@ -128,7 +132,8 @@
       ...(note.trim() ? { note: note.trim() } : {}),
       ...(repeat ? { repeat } : {}),
       status: order?.status ?? 'open',
-    });
+    };
+    onsave(changed, forAllDates);
   }
 </script>
 
@@ -141,6 +146,17 @@
   }}
 >
   <h2>{order ? 'Change order' : 'New order'}</h2>
+  {#if order?.occurrence !== undefined}
+    <Select
+      size="sm"
+      labelText="Applies to"
+      selected={forAllDates ? 'all' : 'one'}
+      on:change={(event) => (forAllDates = chosen(event) === 'all')}
+    >
+      <SelectItem value="one" text="this date only" />
+      <SelectItem value="all" text="all dates" />
+    </Select>
+  {/if}
   {#if !order}
     <TextInput
       labelText="Type the order"
@@ -172,13 +188,20 @@
     <TextInput
       size="sm"
       labelText="For"
+      disabled={isOneDate}
       bind:value={name}
       on:input={() => (isByHand = true)}
       maxlength={200}
       invalid={problemAt('/name') !== ''}
       invalidText={problemAt('/name')}
     />
-    <Select size="sm" labelText="Sales channel" selected={channel} on:change={(event) => (channel = chosen(event))}>
+    <Select
+      size="sm"
+      labelText="Sales channel"
+      disabled={isOneDate}
+      selected={channel}
+      on:change={(event) => (channel = chosen(event))}
+    >
       <SelectItem value="" text="counter" />
       {#each channels as { name: called } (called)}<SelectItem value={called} text={called} />{/each}
     </Select>
@@ -194,7 +217,7 @@
     <TimeField label="at" value={time} name="order time" {typed} onvalue={(next) => next !== null && (time = next)} />
   </div>
   <OrderLines {lines} {choices} {problems} {typed} onlines={setLines} />
-  <OrderRepeat bind:rule={repeat} {typed} />
+  {#if !isOneDate}<OrderRepeat bind:rule={repeat} {typed} />{/if}
   <TextArea labelText="Note" rows={2} bind:value={note} maxlength={2000} />
   <p class="figures" role="status">
     Comes to <b>{money(value.coins / book.coin, data.shop.currency)}</b>{value.unknown > 0
