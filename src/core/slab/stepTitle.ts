@@ -13,6 +13,8 @@ export type StepAction =
   | { readonly code: 'written'; readonly text: string }
   | { readonly code: 'boil'; readonly name: string; readonly celsius: number }
   | { readonly code: 'melt' | 'mix' | 'finish'; readonly name: string }
+  /** Weigh off a mixture that is cooked with another batch. */
+  | { readonly code: 'take'; readonly name: string; readonly massG: number; readonly from: string }
   | { readonly code: 'lay'; readonly name: string; readonly isScattered: boolean }
   | { readonly code: 'set'; readonly name: string; readonly place: Place }
   | { readonly code: 'cut'; readonly how: 'cut' | 'snap' | 'break' }
@@ -34,6 +36,8 @@ export type StepTitle = StepAction & {
   readonly times?: number;
   /** Which boil of several, counted from 1. */
   readonly boil?: { readonly at: number; readonly of: number };
+  /** Names of other slabs whose mixture is in the pot. */
+  readonly alsoFor?: readonly string[];
 };
 
 /** A step of a preparation whose text may still be a code. */

@@ -14,6 +14,7 @@ export const USUAL_MINUTES = {
   beat: [4, 6, 10],
   lay: [2, 4, 7],
   scatter: [1, 2, 4],
+  take: [1, 2, 3],
   set: [20, 30, 60],
   cut: [5, 10, 15],
   finish: [5, 10, 20],

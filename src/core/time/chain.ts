@@ -14,6 +14,7 @@ import {
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
+import type { SharedPot } from './sharedPot';
 import { minutesAtPace, stepMinutes, type Pace } from './steps';
 import { runsOf, type TinRun } from './tinRuns';
 
@@ -37,6 +38,8 @@ export interface ChainOf {
   /** The layer that is scored, and its scoring window after pouring; `null` without one. */
   readonly scoring: { readonly layer: string; readonly fromMinutes: number; readonly toMinutes: number } | null;
   readonly pace: Pace;
+  /** Mixtures that are cooked in one pot for several batches. */
+  readonly shared?: readonly SharedPot[];
   /** Slabs that one oven bakes at once. */
   readonly ovenShelves?: number;
 }
@@ -76,11 +79,12 @@ export function chainOf({
   finishing,
   scoring,
   pace,
+  shared = [],
   ovenShelves = OVEN_SHELVES,
 }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / ovenShelves);
-  const { activities: pots, ready, boils } = potsOf(slab, batchSizes, ovenfuls, together, pace, slabs);
+  const { activities: pots, ready, boils } = potsOf(slab, batchSizes, ovenfuls, together, pace, slabs, shared);
   const activities: Activity[] = [];
   const add = (activity: Pick<Activity, 'id' | 'of' | 'title' | 'minutes' | 'after'> & Partial<Activity>) => {
     activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...activity });

@@ -7,5 +7,6 @@ export * from './generate';
 export * from './timeline';
 export * from './hours';
 export * from './steps';
+export * from './sharedPot';
 export * from './pots';
 export * from './chain';

@@ -1,7 +1,9 @@
 import { batchesNeeded } from '../scale';
 import type { CoolingMinutes } from '../setting';
-import type { BakedTogether, ExpandedSlab, Preparation, TitledStep } from '../slab';
+import { isBoiled } from '../classify';
+import { USUAL_MINUTES, type BakedTogether, type ExpandedSlab, type Preparation, type TitledStep } from '../slab';
 import type { Activity, Link } from './activity';
+import { sharedPotOf, takeStep, type SharedPot } from './sharedPot';
 import { cautionFor, minutesAtPace, stepMinutes, stepsOf, type Pace } from './steps';
 
 /** Scale factor of a preparation, and its relative layer thickness. */
@@ -46,7 +48,11 @@ function waitOf({ wait = {} }: TitledStep, behind: TitledStep): Pick<Link, 'leas
 const links = (ids: readonly string[], least: number, most: number | null): Link[] =>
   ids.map((on) => ({ on, least, most }));
 
-/** Returns the steps of each preparation, with linked pots finishing at the same moment. */
+/**
+ * Returns the steps of each preparation, with linked pots finishing at the same moment.
+ *
+ * @param batchSizes with everything that is in a pot, also for other batches
+ */
 export function potsOf(
   slab: ExpandedSlab,
   batchSizes: readonly BatchSize[],
@@ -54,12 +60,29 @@ export function potsOf(
   together: BakedTogether | null,
   pace: Pace,
   tins = 1,
+  shared: readonly SharedPot[] = [],
 ): Pots {
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
   const boils = new Map<string, Boil[]>();
   const met = new Set(slab.preparations.flatMap(({ id, meets }) => (meets ? [id, meets.preparation] : [])));
   slab.preparations.forEach((preparation, p) => {
+    const pot = sharedPotOf(shared, preparation.id);
+    if (pot?.role === 'takes') {
+      activities.push({
+        id: takeStep(preparation.id),
+        of: preparation.id,
+        title: { code: 'take', name: preparation.name, massG: pot.massG, from: pot.from },
+        minutes: minutesAtPace(USUAL_MINUTES.take, pace),
+        hands: 'busy',
+        occupies: [],
+        ovenC: null,
+        after: links([GATHER], 0, null),
+        caution: isBoiled(preparation) ? 'burn' : null,
+      });
+      ready.set(preparation.id, [takeStep(preparation.id)]);
+      return;
+    }
     const { scaleFactor, thicknessFactor, cooling } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
     const batches = batchesNeeded(preparation, scaleFactor, tins);
     const steps = stepsOf(preparation);
@@ -82,11 +105,11 @@ export function potsOf(
         activities.push({
           id: idOf(step.id),
           of: preparation.id,
-          title: isApart
-            ? { ...step.title, boil: { at: boil, of: batches } }
-            : step.cooks && batches > 1
-              ? { ...step.title, times: batches }
-              : step.title,
+          title: {
+            ...step.title,
+            ...(isApart ? { boil: { at: boil, of: batches } } : step.cooks && batches > 1 ? { times: batches } : {}),
+            ...(pot && first.at(-1) === idOf(step.id) ? { alsoFor: pot.alsoFor } : {}),
+          },
           minutes: step.coolTo
             ? minutesAtPace(cooling?.get(step.id) ?? [step.minutes, step.minutes, step.minutes], pace)
             : stepMinutes(step, size, pace),

@@ -18,6 +18,7 @@ export * from './timeline';
 export * from './batches';
 export * from './buying';
 export * from './useFirst';
+export * from './sharedPots';
 export * from './week';
 export * from './weekPlan';
 export * from './weighOut';

@@ -23,12 +23,14 @@ import {
   backwardFrom,
   chainOf,
   forwardFrom,
+  growthOf,
   workingWindows,
   type Activity,
   type Blockable,
   type ChainOf,
   type Pace,
   type ScheduleReason,
+  type SharedPot,
   type Timed,
 } from '../time';
 
@@ -95,10 +97,28 @@ export interface Work {
   readonly ovenShelves: number;
 }
 
+/** What the steps of a slab depend on besides the slab: how it is made, and the pots that cook for several batches. */
+export interface WorkOptions extends PlanOptions {
+  readonly shared?: readonly SharedPot[] | undefined;
+}
+
 /** Returns all steps of a slab with the waits of its layers. With several kinds of tin each layer waits for the slowest. */
-export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
+export function workOf(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  { shared = [], ...options }: WorkOptions = {},
+  pace: Pace = 'usual',
+): Work {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling, cutIn } = scaleSlab(laid, larder, shop, options);
+  const inPots = {
+    ...scaling,
+    preparations: scaling.preparations.map((one) => ({
+      ...one,
+      scaleFactor: one.scaleFactor * growthOf(shared, one.id),
+    })),
+  };
   const settings = scaling.slabs.flatMap(
     (_, tin) => settingFor(slab, larder, shop, options, [], USUAL_SUPPORT, tin) ?? [],
   );
@@ -114,8 +134,8 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
     activities: chainOf({
       slab: laid,
       ovenShelves,
-      batchSizes: coolingIn(laid.preparations, { mixtures, scaling }, shop).map(({ minutes: cooling }, p) => ({
-        scaleFactor: scaling.preparations[p]?.scaleFactor ?? 1,
+      batchSizes: coolingIn(laid.preparations, { mixtures, scaling: inPots }, shop).map(({ minutes: cooling }, p) => ({
+        scaleFactor: inPots.preparations[p]?.scaleFactor ?? 1,
         thicknessFactor: thicknessFactorOf(laid.preparations[p]!.id),
         cooling,
       })),
@@ -126,6 +146,7 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
       ...knifework(scaling.slabs, laid, cutIn),
       scoring: slab.cut?.tool === 'score and snap' ? scoringOf(settings[0], scaling.slabs[0], behaviours) : null,
       pace,
+      shared,
     }),
     hindrance:
       settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.reason ?? null,

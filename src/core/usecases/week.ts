@@ -6,9 +6,20 @@ import type { Shop } from '../shop';
 import type { RunState } from '../run';
 import { tinsOf, type Scale, type Slab } from '../slab';
 import { sameOnRack, type TinCount } from '../tin';
-import type { Activity } from '../time';
-import { stepsOfBatch, workroomOf, type BatchSteps, type Placement, type WeekQuestion, type Workroom } from '../week';
+import type { Activity, SharedPot } from '../time';
+import {
+  membersOf,
+  plannedTogether,
+  stepsOfBatch,
+  workroomOf,
+  type BatchSteps,
+  type Placement,
+  type WeekBatch,
+  type WeekQuestion,
+  type Workroom,
+} from '../week';
 import { settingProblems } from './setting';
+import { linksOfPots, potGroups, potsForSeveral, sharedPotsOf, type PotForSeveral, type Take } from './sharedPots';
 import { workOf } from './timeline';
 
 /** A batch to plan: a slab in its tins, ready by a moment. */
@@ -20,6 +31,8 @@ export interface PlannedBatch {
   readonly scale?: Scale | undefined;
   readonly notBefore?: Date | undefined;
   readonly due: Date;
+  /** Mixtures that it takes from the pots of other batches. */
+  readonly takes?: readonly Take[] | undefined;
 }
 
 /** A step at a moment. */
@@ -132,33 +145,65 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop, known: K
     })),
   };
   const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves }, known);
-  const stepsIn = ({ id, slab, scale, notBefore, due }: PlannedBatch, tins: readonly TinCount[]): BatchSteps | null => {
-    const activities = stepsFor(slab, tins, scale);
+  const pots = potsForSeveral(asked.batches, larder, shop);
+  const batchIn = (batch: PlannedBatch, tins: readonly TinCount[]): WeekBatch | null => {
+    const { id, slab, scale, notBefore, due } = batch;
+    const activities = stepsFor(slab, tins, scale, sharedPotsOf(pots, id));
     if (!activities) return null;
-    return stepsOfBatch({
+    return {
       ...{ id, activities, tins: tinNames(tins, shop.rack) },
       ...{ notBefore: notBefore ? Math.max(0, minuteOf(notBefore)) : 0, due: minuteOf(due) },
-    });
+    };
   };
-  const batches = asked.batches.flatMap((batch) => stepsIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
-  const kept = new Map<string, Map<string, number>>();
-  for (const { batch, step, start } of asked.keep ?? [])
-    kept.set(batch, (kept.get(batch) ?? new Map<string, number>()).set(step, minuteOf(start)));
+  const single = asked.batches.flatMap((batch) => batchIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
+  const batches = inGroups(single, pots).flatMap((batch) => stepsOfBatch(batch) ?? []);
+  const isPlanned = new Set(batches.flatMap(({ batch }) => membersOf(batch).map(({ id }) => id)));
   return {
     origin,
-    unplanned: asked.batches.map(({ id }) => id).filter((id) => !batches.some(({ batch }) => batch.id === id)),
+    unplanned: asked.batches.map(({ id }) => id).filter((id) => !isPlanned.has(id)),
     dayNames: midnights.map((day) => dayName(day, zone)),
     question: {
-      ...{ workroom, batches, days, kept, minutes: days.at(-1)! },
+      ...{ workroom, batches, days, kept: keptIn(batches, asked.keep ?? [], minuteOf), minutes: days.at(-1)! },
       running: (asked.running ?? []).map((run) => runningIn(run, days.at(-1)!, minuteOf)),
       before: asked.before ? placementsOf(batches, workroom, asked.before, minuteOf) : null,
     },
     inFewerTins: (id) => {
       const batch = asked.batches.find((own) => own.id === id);
       const tins = batch && oneTinFewer(batch.tins ?? tinsOf(batch.slab));
-      return batch && tins && tins.length > 0 ? stepsIn(batch, tins) : null;
+      const fewer = batch && tins && tins.length > 0 ? batchIn(batch, tins) : null;
+      return fewer && stepsOfBatch(fewer);
     },
   };
+}
+
+/** Returns batches with those that share a pot planned as one. */
+function inGroups(batches: readonly WeekBatch[], pots: readonly PotForSeveral[]): WeekBatch[] {
+  const groups = potGroups(pots)
+    .map((ids) => batches.filter(({ id }) => ids.includes(id)))
+    .filter((group) => group.length > 1);
+  const links = linksOfPots(pots, (id) => batches.find((batch) => batch.id === id)?.activities);
+  return [
+    ...batches.filter((batch) => !groups.some((group) => group.includes(batch))),
+    ...groups.map((group) => plannedTogether(group, links)),
+  ];
+}
+
+/** Returns the starts that stay, by batch and step as they are planned. */
+function keptIn(
+  batches: readonly BatchSteps[],
+  keep: readonly FixedStep[],
+  minuteOf: (moment: Date) => number,
+): ReadonlyMap<string, ReadonlyMap<string, number>> {
+  const starts = new Map(keep.map(({ batch, step, start }) => [`${batch} ${step}`, minuteOf(start)]));
+  return new Map(
+    batches.flatMap(({ batch: { id }, steps }) => {
+      const own = steps.flatMap(({ batch, id: step, activity }) => {
+        const start = starts.get(`${batch} ${step}`);
+        return start === undefined ? [] : [[activity.id, start] as const];
+      });
+      return own.length > 0 ? [[id, new Map(own)] as const] : [];
+    }),
+  );
 }
 
 /** Returns the midnights from the day of a moment to some days after the end of a week, in the shop's zone. */
@@ -182,14 +227,21 @@ const dayName = (day: Date, zone: string) => {
 
 /** Returns a function that gives the steps of a slab in tins, computed once for the same ones; `null` for a slab that cannot be planned. */
 function worksOf(larder: Larder, shop: Shop, known: KnownWorks) {
-  return (slab: Slab, tins: readonly TinCount[], scale: Scale | undefined): readonly Activity[] | null => {
-    const key = JSON.stringify([slab, tins, scale, shop.ovenShelves]);
+  return (
+    slab: Slab,
+    tins: readonly TinCount[],
+    scale: Scale | undefined,
+    shared: readonly SharedPot[],
+  ): readonly Activity[] | null => {
+    const key = JSON.stringify([slab, tins, scale, shop.ovenShelves, shared]);
     const options = { tins, ...(scale ? { scale } : {}) };
     // One slab that cannot be planned does not hold up the others.
     if (!known.has(key))
       known.set(
         key,
-        settingProblems(slab, larder, shop, options).length > 0 ? null : workOf(slab, larder, shop, options).activities,
+        settingProblems(slab, larder, shop, options).length > 0
+          ? null
+          : workOf(slab, larder, shop, { ...options, shared }).activities,
       );
     return known.get(key)!;
   };
@@ -244,8 +296,8 @@ function placementsOf(
   minuteOf: (moment: Date) => number,
 ): (Placement | null)[] {
   const starts = new Map(before.map(({ batch, step, start }) => [`${batch} ${step}`, minuteOf(start)]));
-  return batches.map(({ batch, steps }) => {
-    const own = steps.map(({ activity: { id } }) => starts.get(`${batch.id} ${id}`));
+  return batches.map(({ steps }) => {
+    const own = steps.map(({ batch, id }) => starts.get(`${batch} ${id}`));
     if (workroom.people.length === 0 || own.some((start) => start === undefined)) return null;
     return { starts: own as number[], people: steps.map(() => -1), ovens: steps.map(() => -1) };
   });

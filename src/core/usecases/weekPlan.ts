@@ -41,6 +41,8 @@ export interface WeekPlanStep {
   readonly tins: readonly { readonly tin: string; readonly count: number }[];
   readonly after: readonly {
     readonly step: string;
+    /** Where the step is of another batch, which cooks for this one. */
+    readonly batch?: string;
     readonly leastMinutes: number;
     readonly mostMinutes: number | null;
   }[];
@@ -88,7 +90,7 @@ export function weekPlanOf({ question, origin, dayNames, unplanned }: PreparedWe
   const { batches, workroom, days, minutes } = question;
   const grid = new Grid(workroom, minutes);
   const at = (minute: number) => new Date(origin.getTime() + minute * MINUTE_MS);
-  const steps = batches.flatMap(({ batch, steps, holds }, b): WeekPlanStep[] => {
+  const steps = batches.flatMap(({ steps, holds }, b): WeekPlanStep[] => {
     const placement = found.placements[b];
     if (!placement) return [];
     return steps.map((step, i): WeekPlanStep => {
@@ -98,7 +100,7 @@ export function weekPlanOf({ question, origin, dayNames, unplanned }: PreparedWe
       const oven = workroom.ovens[placement.ovens[i]!];
       const out = grid.outAt(step, start);
       return {
-        ...{ batch: batch.id, step: activity.id, of: activity.of, title: activity.title, caution: activity.caution },
+        ...{ batch: step.batch, step: step.id, of: activity.of, title: activity.title, caution: activity.caution },
         ...{ start: at(start), end: at(end), attended: step.isAttended, attention: step.halves / 2 },
         hands: workroom.people[placement.people[i]!]?.name ?? null,
         uses: activity.occupies.map((resource): Use => {
@@ -112,7 +114,8 @@ export function weekPlanOf({ question, origin, dayNames, unplanned }: PreparedWe
           .flatMap(({ tins }) => [...tins].map(([tin, count]) => ({ tin, count })))
           .filter(({ tin }) => tin !== ''),
         after: step.before.map(({ at: other, least, most }) => ({
-          step: steps[other]!.activity.id,
+          step: steps[other]!.id,
+          ...(steps[other]!.batch === step.batch ? {} : { batch: steps[other]!.batch }),
           leastMinutes: least,
           mostMinutes: Number.isFinite(most) ? most : null,
         })),

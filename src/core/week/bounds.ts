@@ -2,6 +2,7 @@ import { Grid } from './grid';
 import type { WeekQuestion } from './search';
 import type { Days } from './score';
 import type { BatchSteps } from './steps';
+import { membersOf } from './together';
 
 /** What no plan of the week can do better. Minutes. */
 export interface WeekBounds {
@@ -13,45 +14,54 @@ export interface WeekBounds {
   readonly endOfDays: readonly (number | null)[];
 }
 
-/** Returns the labour of a batch, in halves of a person times minutes. */
-const labourOf = ({ steps }: BatchSteps) => steps.reduce((sum, { halves, minutes }) => sum + halves * minutes, 0);
+/** Returns the labour of each batch with when it is due, in halves of a person times minutes. */
+const labourOf = ({ batch, steps }: BatchSteps) =>
+  membersOf(batch).map(({ id, due }) => ({
+    due,
+    labour: steps.reduce((sum, step) => sum + (step.batch === id ? step.halves * step.minutes : 0), 0),
+  }));
 
 /**
- * Returns the earliest end of a batch in an empty workroom: every step begins after those it waits for, at a moment at which it fits
+ * Returns the earliest end of each batch in an empty workroom: every step begins after those it waits for, at a moment at which it fits
  * if nothing else is there. `null` if a step fits nowhere.
  */
-export function earliestEnd(grid: Grid, { steps, batch }: BatchSteps): number | null {
+export function earliestEnds(grid: Grid, { steps, batch }: BatchSteps): ReadonlyMap<string, number> | null {
   const ends: number[] = [];
+  const byBatch = new Map(membersOf(batch).map(({ id }) => [id, 0]));
   for (const step of steps) {
     const ready = step.before.reduce((from, { at, least }) => Math.max(from, ends[at]! + least), batch.notBefore);
     const place = grid.find(step, Math.max(0, ready), 1, 0, grid.minutes);
     if (place === null) return null;
-    ends.push(place.start + step.minutes);
+    const end = place.start + step.minutes;
+    ends.push(end);
+    byBatch.set(step.batch, Math.max(byBatch.get(step.batch)!, end));
   }
-  return Math.max(0, ...ends);
+  return byBatch;
 }
 
 /** Returns lower bounds: the longest chain of each batch, and the labour due by each moment against the hours before it. */
 export function boundsOf(question: WeekQuestion): WeekBounds {
   const { batches, days, workroom, minutes } = question;
   const grid = new Grid(workroom, minutes);
-  const chains = batches.map((of) => Math.max(0, (earliestEnd(grid, of) ?? minutes) - of.batch.due));
+  const chains = batches.map((of) => {
+    const ends = earliestEnds(grid, of);
+    return membersOf(of.batch).reduce((sum, { id, due }) => sum + Math.max(0, (ends?.get(id) ?? minutes) - due), 0);
+  });
   const capacity = cumulated(grid);
-  const byDue = [...batches].sort((a, b) => a.batch.due - b.batch.due);
-  let labour = 0;
+  const labours = batches.flatMap(labourOf).sort((a, b) => a.due - b.due);
+  let done = 0;
   let overall = 0;
-  for (const of of byDue) {
-    labour += labourOf(of);
-    const end = firstReaching(capacity, labour);
-    overall = Math.max(overall, (end ?? minutes) - of.batch.due);
+  for (const { due, labour } of labours) {
+    done += labour;
+    overall = Math.max(overall, (firstReaching(capacity, done) ?? minutes) - due);
   }
   return {
     lateMinutes: Math.max(
       overall,
       chains.reduce((sum, late) => sum + late, 0),
     ),
-    handsMinutes: labour / 2,
-    endOfDays: endsOf(batches, days, capacity),
+    handsMinutes: done / 2,
+    endOfDays: endsOf(labours, days, capacity),
   };
 }
 
@@ -68,10 +78,10 @@ function firstReaching(sums: Float64Array, amount: number): number | null {
 }
 
 /** Returns the earliest end of each day: what is due by then and does not fit into the days before has to be done on it. */
-function endsOf(batches: readonly BatchSteps[], days: Days, capacity: Float64Array): (number | null)[] {
+function endsOf(labours: ReturnType<typeof labourOf>, days: Days, capacity: Float64Array): (number | null)[] {
   return days.slice(0, -1).map((from, d) => {
     const to = days[d + 1]!;
-    const labour = batches.filter(({ batch }) => batch.due <= to).reduce((sum, of) => sum + labourOf(of), 0);
+    const labour = labours.filter(({ due }) => due <= to).reduce((sum, own) => sum + own.labour, 0);
     const before = capacity[Math.min(from, capacity.length - 1)]!;
     if (labour <= before) return null;
     const end = firstReaching(capacity, labour);

@@ -1,6 +1,7 @@
 /** The week: the batches of several slabs planned in one workroom. */
 export * from './types';
 export * from './workroom';
+export * from './together';
 export * from './steps';
 export * from './grid';
 export * from './place';

@@ -1,6 +1,6 @@
 import type { Direction, Grid, Place } from './grid';
 import { heldFrom } from './place';
-import { endOfBatch, type Days } from './score';
+import { lateness, type Days } from './score';
 import type { BatchSteps } from './steps';
 import type { Kept, Placement } from './types';
 
@@ -26,8 +26,8 @@ interface Moving {
   readonly starts: number[];
   readonly people: number[];
   readonly ovens: number[];
-  /** No step ends later. */
-  readonly end: number;
+  /** No step ends later than that: when each is due, or was ready. */
+  readonly ends: readonly number[];
   isMoved: boolean;
 }
 
@@ -46,8 +46,9 @@ export function justified(planned: Planned, direction: Direction): (Placement | 
     const placement = placements[b];
     if (!placement) return null;
     const { starts, people, ovens } = placement;
-    const end = Math.max(of.batch.due, endOfBatch(of, placement));
-    return { of, starts: [...starts], people: [...people], ovens: [...ovens], end, isMoved: false };
+    const late = new Map(lateness(of, placement).map(({ id, minutes }) => [id, Math.max(0, minutes)]));
+    const ends = of.steps.map(({ batch, due }) => due + late.get(batch)!);
+    return { of, starts: [...starts], people: [...people], ovens: [...ovens], ends, isMoved: false };
   });
   const order: { moving: Moving; i: number; start: number; day: number }[] = [];
   for (const moving of all)
@@ -75,7 +76,7 @@ export function justified(planned: Planned, direction: Direction): (Placement | 
 }
 
 /** Returns the first or last start of a step that its waits, its batch and an edge of its day allow. */
-function limitOf({ of, starts, end }: Moving, i: number, direction: Direction, edge: number): number {
+function limitOf({ of, starts, ends }: Moving, i: number, direction: Direction, edge: number): number {
   const { before, after, minutes } = of.steps[i]!;
   if (direction > 0)
     return Math.max(
@@ -86,7 +87,7 @@ function limitOf({ of, starts, end }: Moving, i: number, direction: Direction, e
     );
   return Math.min(
     edge - minutes,
-    end - minutes,
+    ends[i]! - minutes,
     ...after.map(({ at, least }) => starts[at]! - least - minutes),
     ...before.map(({ at, most }) => starts[at]! + of.steps[at]!.minutes + most),
   );

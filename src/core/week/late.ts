@@ -1,8 +1,9 @@
-import { earliestEnd } from './bounds';
+import { earliestEnds } from './bounds';
 import { Grid } from './grid';
 import { placeBatch, takeBatch } from './place';
 import { gridOf, type WeekFound, type WeekQuestion } from './search';
-import { endOfBatch } from './score';
+import { lateness } from './score';
+import { membersOf } from './together';
 import type { Workroom } from './types';
 
 /** Resources that can hold up a batch. */
@@ -56,23 +57,25 @@ export function lateBatches(question: WeekQuestion, { placements }: WeekFound): 
   const empty = new Grid(workroom, minutes);
   return batches.flatMap((of, b): LateBatch[] => {
     const placement = placements[b];
-    const { id, due } = of.batch;
-    const late = placement ? endOfBatch(of, placement) - due : null;
-    if (late !== null && late <= 0) return [];
-    const earliest = earliestEnd(empty, of);
+    const members = placement
+      ? lateness(of, placement).filter(({ minutes }) => minutes > 0)
+      : membersOf(of.batch).map(({ id }) => ({ id, minutes: null }));
+    if (members.length === 0) return [];
+    const ends = earliestEnds(empty, of);
+    const tooLate = ends && membersOf(of.batch).flatMap(({ id, due }) => (ends.get(id)! > due ? [ends.get(id)!] : []));
     const because = (): LateReason => {
-      if (earliest === null) return { code: 'fits-nowhere' };
-      if (earliest > due) return { code: 'begins-too-late', earliest };
+      if (tooLate === null) return { code: 'fits-nowhere' };
+      if (tooLate.length > 0) return { code: 'begins-too-late', earliest: Math.max(...tooLate) };
       const resource = SCARCE.find((scarce) => {
         const grid = gridOf({ ...question, workroom: withEnough(workroom, scarce) });
         batches.forEach((other, o) => {
           const taken = o === b ? null : placements[o];
           if (taken) takeBatch(grid, other, taken, 1);
         });
-        return placeBatch(grid, of, { direction: -1, limit: due }) !== null;
+        return placeBatch(grid, of, { direction: -1, limit: of.batch.due }) !== null;
       });
       return resource ? { code: 'in-use', resource } : { code: 'too-much' };
     };
-    return [{ batch: id, minutes: late, because: because() }];
+    return members.map(({ id, minutes }) => ({ batch: id, minutes, because: because() }));
   });
 }

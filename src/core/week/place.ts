@@ -61,11 +61,13 @@ export function placeBatch(
   const { steps, holds, batch } = of;
   const forward = direction > 0;
   const low = forward ? Math.max(0, limit) : Math.max(0, batch.notBefore);
-  const high = forward ? grid.minutes : Math.min(grid.minutes, limit);
+  /** Backward, batches that are planned as one have as much more time as they are due later. */
+  const latest = steps.map(({ due }) => Math.min(grid.minutes, limit + due - batch.due));
+  const high = forward ? grid.minutes : Math.max(...latest);
   /** Forward the earliest start of each step, backward its latest end. */
-  const bounds = steps.map(() => (forward ? low : high));
+  const bounds = forward ? steps.map(() => low) : latest;
   if (bound && bound.step < steps.length)
-    bounds[bound.step] = forward ? Math.max(low, bound.at) : Math.min(high, bound.at);
+    bounds[bound.step] = forward ? Math.max(low, bound.at) : Math.min(latest[bound.step]!, bound.at);
   for (let round = 0; round < MAX_ROUNDS; round++) {
     const places = placeOnce(grid, of, direction, bounds, low, high, kept, isBeside);
     if (places === null) return null;

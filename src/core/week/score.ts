@@ -1,5 +1,6 @@
 import type { Grid } from './grid';
 import type { BatchSteps } from './steps';
+import { membersOf } from './together';
 import type { Placement } from './types';
 
 /** Figures of a plan, in the order in which they count: smaller is better in each. Minutes. */
@@ -54,6 +55,21 @@ export interface DayPresence {
 export const endOfBatch = ({ steps }: BatchSteps, { starts }: Placement): number =>
   Math.max(0, ...steps.map(({ minutes }, i) => starts[i]! + minutes));
 
+/** Returns how long after its due time each batch ends that is planned here, min: less than 0 if it is in time. */
+export function lateness({ batch, steps }: BatchSteps, { starts }: Placement): { id: string; minutes: number }[] {
+  return membersOf(batch).map(({ id, due }) => ({
+    id,
+    minutes: steps.reduce(
+      (most, step, i) => (step.batch === id ? Math.max(most, starts[i]! + step.minutes - due) : most),
+      -due,
+    ),
+  }));
+}
+
+/** Returns the sum of how late its batches are, min. */
+export const lateIn = (of: BatchSteps, placement: Placement): number =>
+  lateness(of, placement).reduce((sum, { minutes }) => sum + Math.max(0, minutes), 0);
+
 /** Returns who is present on each day. */
 export function presenceOf(
   batches: readonly BatchSteps[],
@@ -105,10 +121,11 @@ export function scoreOf(
 ): WeekScore {
   let [unplaced, lateMinutes, restMinutes, moved] = [0, 0, 0, 0];
   placements.forEach((placement, b) => {
-    if (!placement) return void unplaced++;
-    const late = endOfBatch(batches[b]!, placement) - batches[b]!.batch.due;
-    if (late > 0) lateMinutes += late;
-    else restMinutes -= late;
+    if (!placement) return void (unplaced += membersOf(batches[b]!.batch).length);
+    for (const { minutes } of lateness(batches[b]!, placement)) {
+      if (minutes > 0) lateMinutes += minutes;
+      else restMinutes -= minutes;
+    }
     const was = before?.[b];
     if (was) for (const [i, start] of placement.starts.entries()) if (was.starts[i] !== start) moved++;
   });

@@ -2,7 +2,7 @@ import { steadyRandom } from '../time';
 import { Grid } from './grid';
 import { placeBatch, takeBatch, type Room } from './place';
 import { justified } from './justify';
-import { compareScores, costOf, endOfBatch, scoreOf, type Days, type WeekScore } from './score';
+import { compareScores, costOf, endOfBatch, lateIn, scoreOf, type Days, type WeekScore } from './score';
 import type { BatchSteps } from './steps';
 import type { Kept, Placement, Workroom } from './types';
 
@@ -274,11 +274,7 @@ function isAsPunctual(
   { batches }: WeekQuestion,
   before: readonly (Placement | null)[],
 ): boolean {
-  const late = before.reduce(
-    (sum, placement, b) =>
-      sum + (placement ? Math.max(0, endOfBatch(batches[b]!, placement) - batches[b]!.batch.due) : 0),
-    0,
-  );
+  const late = before.reduce((sum, placement, b) => sum + (placement ? lateIn(batches[b]!, placement) : 0), 0);
   return unplaced === 0 && lateMinutes <= late;
 }
 
@@ -293,7 +289,7 @@ function chosen({ batches, kept }: WeekQuestion, board: Board, random: () => num
   const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
   const bad = batches.flatMap((of, b) => {
     const placement = board.placements[b];
-    return !placement || endOfBatch(of, placement) > of.batch.due ? [b] : [];
+    return !placement || lateIn(of, placement) > 0 ? [b] : [];
   });
   const first = bad.length > 0 && random() < 0.6 ? bad[pick(bad.length)]! : pick(batches.length);
   const startOf = (b: number) => Math.min(...(board.placements[b]?.starts ?? [0]));

@@ -1,4 +1,5 @@
 import { isAttended, sortedByLinks, type Activity } from '../time';
+import { memberOf } from './together';
 import type { StepLink, WeekBatch, WeekStep } from './types';
 
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
@@ -62,6 +63,7 @@ export function stepsOfBatch(batch: WeekBatch): BatchSteps | null {
   const steps = sorted.map((activity, i): WeekStep => ({
     ...{ activity, minutes: minutes[i]!, halves: HALVES[activity.hands], isAttended: isAttended(activity) },
     ...{ before: before[i]!, after: after[i]!, tail: tail[i]!, head: head[i]!, inTins: activity.inTins ?? null },
+    ...memberOf(batch, activity.id),
   }));
   return { batch, steps, holds: holdsOf(batch, steps) };
 }

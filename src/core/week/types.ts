@@ -34,7 +34,7 @@ export interface Workroom {
   readonly blocked: readonly (Span & { readonly resource: string })[];
 }
 
-/** One planned batch of a slab. */
+/** One planned batch of a slab, or several that cook a mixture in one pot and are planned as one. */
 export interface WeekBatch {
   readonly id: string;
   readonly activities: readonly Activity[];
@@ -42,7 +42,15 @@ export interface WeekBatch {
   readonly tins: readonly string[];
   /** Its first step starts no earlier, min. */
   readonly notBefore: number;
-  /** Its last step ends no later, min. */
+  /** Its last step ends no later, min. Of several batches, the earliest of their due times. */
+  readonly due: number;
+  /** The batches that are planned as one; missing for a single batch. */
+  readonly members?: readonly WeekMember[];
+}
+
+/** One of several batches that are planned as one. */
+export interface WeekMember {
+  readonly id: string;
   readonly due: number;
 }
 
@@ -62,6 +70,11 @@ export interface WeekStep {
   readonly tail: number;
   readonly head: number;
   readonly inTins: TinRange | null;
+  /** The batch that it belongs to, and its id there. */
+  readonly batch: string;
+  readonly id: string;
+  /** When its batch is due, min. */
+  readonly due: number;
 }
 
 /** A link to another step: minimum and maximum wait between the end of one and the start of the other, min. */

@@ -1,6 +1,7 @@
 import { lateBatches } from './late';
 import { searchWeek, type WeekFound, type WeekQuestion } from './search';
 import type { BatchSteps } from './steps';
+import { membersOf } from './together';
 
 /** A change that makes fewer batches late. Moments in minutes from the beginning of the week. */
 export type WeekChange =
@@ -46,7 +47,9 @@ function changesFor(question: WeekQuestion, late: BatchSteps): WeekChange[] {
   return [
     ...hours,
     ...names.map((tin): WeekChange => ({ what: 'tin', tin, count: 1 })),
-    ...(tins.length > 1 ? [{ what: 'fewer-tins', batch: late.batch.id, tins: tins.length - 1 } as const] : []),
+    ...(tins.length > 1 && !late.batch.members
+      ? [{ what: 'fewer-tins', batch: late.batch.id, tins: tins.length - 1 } as const]
+      : []),
   ];
 }
 
@@ -93,12 +96,12 @@ export function waysOut(
 ): WayOut[] {
   const late = lateBatches(question, found);
   const lateNow = found.score.lateMinutes;
-  const byId = new Map(question.batches.map((of) => [of.batch.id, of]));
+  const byId = new Map(question.batches.flatMap((of) => membersOf(of.batch).map(({ id, due }) => [id, { of, due }])));
   const ways: WayOut[] = [];
   const seen = new Set<string>();
   const worst = [...late].sort((a, b) => (b.minutes ?? Infinity) - (a.minutes ?? Infinity)).slice(0, MAX_LATE);
   for (const { batch } of worst)
-    for (const change of changesFor(question, byId.get(batch)!)) {
+    for (const change of changesFor(question, byId.get(batch)!.of)) {
       const key = JSON.stringify(change);
       const other = seen.has(key) || isTimeUp() ? null : changed(question, change, inFewerTins);
       seen.add(key);
@@ -118,7 +121,7 @@ export function waysOut(
       ? []
       : [
           {
-            change: { what: 'due', batch, due: byId.get(batch)!.batch.due + minutes },
+            change: { what: 'due', batch, due: byId.get(batch)!.due + minutes },
             lateMinutes: lateNow - minutes,
           },
         ],

@@ -39,6 +39,8 @@ function actionText(action: StepAction, say: Figures): string {
       return `Mix ${action.name}`;
     case 'combine':
       return 'Combine the mixtures at once';
+    case 'take':
+      return `Take ${say.mass.say(action.massG)} of ${action.name} from the pot for ${action.from}`;
     case 'lay':
       return `${action.isScattered ? 'Scatter' : 'Lay'} ${action.name}`;
     case 'set':
@@ -72,9 +74,10 @@ const tinsText = ({ from, to, of }: TinGroup) => `, ${from === to ? `tin ${to}` 
 
 /** Returns the text of a step: 'Lay Peanut caramel, tin 2 of 3'. */
 export function stepText(title: StepTitle, say: Figures): string {
-  const { tins, times = 1, boil } = title;
+  const { tins, times = 1, boil, alsoFor = [] } = title;
   const repeats = boil ? `, boil ${boil.at} of ${boil.of}` : times > 1 ? `, ${times} times` : '';
-  return `${actionText(title, say)}${tins ? tinsText(tins) : ''}${repeats}`;
+  const also = alsoFor.length > 0 ? `, with the mixture for ${alsoFor.join(' and ')}` : '';
+  return `${actionText(title, say)}${tins ? tinsText(tins) : ''}${repeats}${also}`;
 }
 
 /** Returns steps with their text, as a slab file stores them. */

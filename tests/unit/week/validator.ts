@@ -19,6 +19,7 @@ export interface StatedStep {
   readonly tins: readonly { readonly tin: string; readonly count: number }[];
   readonly after: readonly {
     readonly step: string;
+    readonly batch?: string;
     readonly leastMinutes: number;
     readonly mostMinutes: number | null;
   }[];
@@ -56,8 +57,8 @@ export function wrongsOf({ from, batches, room, steps, late }: StatedWeek): stri
   for (const step of steps) {
     if (step.start < from) wrongs.push(`${say(step)} starts before the week`);
     if (step.end < step.start) wrongs.push(`${say(step)} ends before it starts`);
-    for (const { step: on, leastMinutes, mostMinutes } of step.after) {
-      const before = byName.get(`${step.batch} ${on}`);
+    for (const { step: on, batch: of = step.batch, leastMinutes, mostMinutes } of step.after) {
+      const before = byName.get(`${of} ${on}`);
       if (!before) {
         wrongs.push(`${say(step)} waits for ${on}, which is not planned`);
         continue;
