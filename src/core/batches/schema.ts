@@ -28,6 +28,8 @@ export const batchSchema = fields({
   due: momentSchema.required(REQUIRED),
   /** Orders that it is made for, those of a standing order by their occurrence. */
   orders: list(fields({ order: id(), occurrence: momentSchema }).required(REQUIRED), 200),
+  /** Mixtures that it takes from the pots of other batches, by its own preparations. */
+  takes: list(fields({ preparation: text(200), from: id() }).required(REQUIRED), 50),
   /** Steps that were moved by hand and stay there. */
   pinned: list(fields({ step: text(200), start: momentSchema.required(REQUIRED) }).required(REQUIRED), 500),
 });

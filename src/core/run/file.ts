@@ -71,6 +71,7 @@ const line = fields({
   ...{ preparation: id, preparationName: text(200), line: whole(0, MAX_LINES).required(REQUIRED), ingredient: id },
   massG: number(0, 1e9).nullable().defined(REQUIRED),
   ...{ goesIn: note(200).defined(REQUIRED), measured: note(200).defined(REQUIRED) },
+  inPotOf: note(200),
 });
 const celsius = number(-100, 500).required(REQUIRED);
 const planSchema = fields({
@@ -101,7 +102,13 @@ const planSchema = fields({
     MAX_STEPS,
   ),
   pots: list(
-    fields({ preparation: id, name: text(200), evaporatedG: amount, massOutG: amount }).required(REQUIRED),
+    fields({
+      preparation: id,
+      name: text(200),
+      evaporatedG: amount,
+      massOutG: amount,
+      othersG: number(0, 1e9),
+    }).required(REQUIRED),
     MAX_STEPS,
   ),
   ...{ pieces: amount, pieceG: amount, slabG: number(0, 1e9), trimG: number(0, 1e9) },

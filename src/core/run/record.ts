@@ -61,7 +61,7 @@ export interface RunRecord {
   readonly curves: readonly Curve[];
   readonly temperatures: readonly RunEventOf<'temperature'>[];
   readonly outcome: Outcome;
-  /** Mass in each weighed pot, g. */
+  /** Mass for this run in each weighed pot, g. */
   readonly cameOut: ReadonlyMap<string, number>;
   /** Measured layer thicknesses, mm. */
   readonly thickness: ReadonlyMap<string, number>;
@@ -103,7 +103,12 @@ export function runRecord(plan: RunPlan, events: readonly RunEvent[]): RunRecord
     curves: plan.boils.map((boil) => curveOf(boil, counted)),
     temperatures: ofKind(counted, 'temperature'),
     outcome: outcomeOf(plan, counted),
-    cameOut: new Map(ofKind(counted, 'came-out').map(({ preparation, massG }) => [preparation, massG])),
+    cameOut: new Map(
+      ofKind(counted, 'came-out').map(({ preparation, massG }) => [
+        preparation,
+        massG * ownShare(plan.pots.find((pot) => pot.preparation === preparation)),
+      ]),
+    ),
     thickness: new Map(ofKind(counted, 'thickness').map(({ layer, mm }) => [layer, mm])),
     tins: ofKind(counted, 'tin-changed').at(-1)?.tins ?? null,
     lots: ofKind(counted, 'lot'),
@@ -112,6 +117,11 @@ export function runRecord(plan: RunPlan, events: readonly RunEvent[]): RunRecord
     said: ofKind(counted, 'note', 'tasted', 'photo', 'rejects', 'stopped', 'pot-sign'),
     nextTime: ofKind(counted, 'next-time'),
   };
+}
+
+/** Returns the share of a pot that is for this run: less than 1 where it is cooked for other batches too. */
+function ownShare(pot: RunPlan['pots'][number] | undefined): number {
+  return pot?.othersG && pot.massOutG > 0 ? pot.massOutG / (pot.massOutG + pot.othersG) : 1;
 }
 
 function stepRecord(step: RunStep, events: readonly RunEvent[], beginMs: number): StepRecord {

@@ -23,6 +23,8 @@ export interface RunLine {
   readonly goesIn: string;
   /** Amount as measured at the bench. */
   readonly measured: string;
+  /** Name of the slab whose pot it goes into, if its mixture is cooked with another batch. */
+  readonly inPotOf?: string;
 }
 
 /** A step that boils to an end point. */
@@ -51,6 +53,8 @@ export interface RunPot {
   readonly name: string;
   readonly evaporatedG: number;
   readonly massOutG: number;
+  /** What of the pot is for other batches, g. */
+  readonly othersG?: number;
 }
 
 /** Snapshot that a run starts from, independent of later changes to the slab. */

@@ -2,7 +2,7 @@ import type { RunBoil, RunPlan, RunStep } from '../run';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { endPointC, type Slab } from '../slab';
 import { targetHere } from '../sugar';
-import { stepsOf, type Activity } from '../time';
+import { GATHER, sharedPotOf, stepsOf, type Activity, type SharedPot } from '../time';
 import type { Plan } from './planned';
 import { soldKinds } from './price';
 import type { Day } from './timeline';
@@ -20,6 +20,7 @@ export type StepTextOf = (step: Pick<Activity, 'title' | 'caution'>) => Pick<Run
  * @param planned of the slab as it is made
  * @param day that begins when the run does
  * @param textOf the text of a step and of its caution, kept as the run was begun with it
+ * @param shared mixtures that are cooked in one pot with those of other batches
  */
 export function runPlanOf(
   slab: Slab,
@@ -28,13 +29,15 @@ export function runPlanOf(
   day: Day,
   { version, lot, begin, means }: Pick<RunPlan, 'version' | 'lot' | 'begin' | 'means'>,
   textOf: StepTextOf,
+  shared: readonly SharedPot[] = [],
 ): RunPlan {
   const beginMs = Date.parse(begin);
   const minutesOf = (moment: Date) => (moment.getTime() - beginMs) / MINUTE_MS;
   const pieces = planned.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const piecesG = planned.cut.pieces.reduce((sum, { count, massG }) => sum + count * massG, 0);
-  /** A line is added at its own step, otherwise at the first step of its preparation. */
+  /** A line is added at its own step, otherwise at the first step of its preparation; into another batch's pot once it is weighed. */
   const goesIn = (preparation: string, addedAt: string | undefined) => {
+    if (sharedPotOf(shared, preparation)?.role === 'takes') return GATHER;
     const own = day.steps.filter(({ activity }) => activity.of === preparation).map(({ activity }) => activity.id);
     const isAt = (id: string) => id === `${preparation}/${addedAt}` || id.startsWith(`${preparation}/${addedAt}#`);
     return own.find(isAt) ?? own[0] ?? '';
@@ -52,24 +55,30 @@ export function runPlanOf(
       name: slab.layers[l]?.name ?? id,
       preparations: slab.layers[l]?.from.map(({ preparation }) => preparation) ?? [],
     })),
-    pots: planned.preparations.map(({ id, evaporatedG, massOutG }, p) => ({
-      preparation: id,
-      name: slab.preparations[p]?.name ?? id,
-      ...{ evaporatedG, massOutG },
-    })),
+    pots: planned.preparations.map(({ id, evaporatedG, massOutG }, p) => {
+      const pot = sharedPotOf(shared, id);
+      return {
+        preparation: id,
+        name: slab.preparations[p]?.name ?? id,
+        ...{ evaporatedG, massOutG },
+        ...(pot?.role === 'cooks' ? { othersG: pot.othersG } : {}),
+      };
+    }),
     steps: day.steps.map(({ activity: { title, caution, ...activity }, start, end }) => ({
       ...activity,
       ...textOf({ title, caution }),
       planned: { from: minutesOf(start), to: minutesOf(end) },
     })),
-    lines: planned.preparations.flatMap(({ id, lines }, p) =>
-      lines.map(({ ingredient, massG, measured }, line) => ({
+    lines: planned.preparations.flatMap(({ id, lines }, p) => {
+      const pot = sharedPotOf(shared, id);
+      return lines.map(({ ingredient, massG, measured }, line) => ({
         preparation: id,
         preparationName: slab.preparations[p]?.name ?? id,
         goesIn: goesIn(id, slab.preparations[p]?.lines[line]?.addedAt),
         ...{ line, ingredient, massG, measured },
-      })),
-    ),
+        ...(pot?.role === 'takes' ? { inPotOf: pot.from } : {}),
+      }));
+    }),
   };
 }
 

@@ -115,8 +115,13 @@ function potOf(first: Scaled, parts: readonly PotPart[], vessels: readonly Vesse
  *
  * Masses are conserved: what a pot holds is the sum of its parts.
  */
-export function potsForSeveral(batches: readonly BatchWithPots[], larder: Larder, shop: Shop): PotForSeveral[] {
-  const all = new Map(batches.map((batch) => [batch.id, scaledOnDemand(batch, larder, shop)]));
+export const potsForSeveral = (batches: readonly BatchWithPots[], larder: Larder, shop: Shop): PotForSeveral[] =>
+  potsIn(allScaled(batches, larder, shop), shop);
+
+const allScaled = (batches: readonly BatchWithPots[], larder: Larder, shop: Shop): ReadonlyMap<string, Scaled> =>
+  new Map(batches.map((batch) => [batch.id, scaledOnDemand(batch, larder, shop)]));
+
+function potsIn(all: ReadonlyMap<string, Scaled>, shop: Shop): PotForSeveral[] {
   const takesAny = (batch: string, preparation: string) =>
     all.get(batch)?.batch.takes?.some((take) => take.preparation === preparation) === true;
   const pots = new Map<string, PotForSeveral>();
@@ -199,17 +204,12 @@ export function potChoices(
   });
 }
 
-/** Tells whether a mixture is cooked, so that making it once saves a boil. */
-const isCooked = ({ slab }: BatchWithPots, id: string) =>
-  expandDividedLines(slab).preparations.some(
-    ({ id: own, cookTo, steps = [] }) => own === id && (cookTo !== undefined || steps.some(({ cooks }) => cooks)),
-  );
-
 /**
- * Returns what batches should take from one another, so that each cooked mixture is cooked once where the pot holds it.
+ * Returns what batches should take from one another, so that each cooked mixture is cooked once where the pot holds it. What batches take
+ * already stays.
  *
+ * @param batches whoever cooks comes first
  * @param isWith tells whether two batches are made on the same day
- * @returns one take for each batch and preparation, besides those that are there
  */
 export function takesToPropose(
   batches: readonly BatchWithPots[],
@@ -217,22 +217,41 @@ export function takesToPropose(
   shop: Shop,
   isWith: (a: string, b: string) => boolean,
 ): (Take & { readonly batch: string })[] {
+  const all = allScaled(batches, larder, shop);
   const takes: (Take & { batch: string })[] = [];
-  for (const [b, { id }] of batches.entries()) {
-    const now = batches.slice(0, b + 1).map((batch) => ({
-      ...batch,
-      takes: [...(batch.takes ?? []), ...takes.filter((take) => take.batch === batch.id)],
-    }));
-    const own = now[b]!;
-    const before = new Set<string>();
-    for (const { batch, preparation, from } of potChoices(own, now, larder, shop)) {
-      if (batch !== id || before.has(preparation) || !isWith(id, from) || !isCooked(own, preparation)) continue;
-      before.add(preparation);
-      takes.push({ batch, preparation, from });
+  const cookOf = ([cook]: readonly PotPart[]) => all.get(cook!.batch)!;
+  /** Parts of pots by what is in them: of one batch where it is not shared yet. */
+  const pots = new Map<string, (readonly PotPart[])[]>();
+  const add = (key: string, parts: readonly PotPart[]) => pots.set(key, [...(pots.get(key) ?? []), parts]);
+  const there = potsIn(all, shop);
+  for (const { parts } of there) add(keyIn(cookOf(parts), parts[0]!.preparation), parts);
+  for (const of of all.values())
+    for (const preparation of of.slab.preparations) {
+      const { id: batch, slab } = of.batch;
+      const isThere = there.some(({ parts }) =>
+        parts.some((part) => part.batch === batch && part.preparation === preparation.id),
+      );
+      if (isThere || !isCooked(preparation) || !isSharable(of.slab, preparation.id)) continue;
+      const key = mixtureKey(preparation);
+      const own = partOf(of, preparation.id);
+      const same = pots.get(key) ?? [];
+      const at = same.findIndex((parts) => {
+        const cook = cookOf(parts).batch;
+        const isNear = isWith(batch, cook.id) && cook.slab.name !== slab.name;
+        return isNear && potOf(cookOf(parts), [...parts, own], shop.vessels ?? []) !== null;
+      });
+      if (at === -1) add(key, [own]);
+      else {
+        takes.push({ batch, preparation: preparation.id, from: same[at]![0]!.batch });
+        same[at] = [...same[at]!, own];
+      }
     }
-  }
   return takes;
 }
+
+/** Tells whether a mixture is cooked, so that making it once saves a boil. */
+const isCooked = ({ cookTo, steps = [] }: ExpandedSlab['preparations'][number]) =>
+  cookTo !== undefined || steps.some(({ cooks }) => cooks);
 
 /** Returns groups of batches that share pots, each with the order in which its pots fill their tins. */
 export function potGroups(pots: readonly PotForSeveral[]): string[][] {

@@ -1,6 +1,7 @@
 import { plainName } from '../larder';
 import { batchesNeeded } from '../scale';
 import type { ExpandedSlab, PotLine, Preparation } from '../slab';
+import type { Vessel } from '../tin';
 
 /** A slab with the amount of each preparation made for it. */
 export interface PlannedWork {
@@ -9,10 +10,31 @@ export interface PlannedWork {
   readonly slab: ExpandedSlab;
   readonly preparations: readonly {
     readonly scaleFactor: number;
+    /** Boils in which it is made for its tins. */
+    readonly batches: number;
     readonly massOutG: number;
     readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
     readonly lines: readonly { readonly massG: number | null }[];
+    /** Mass for each tin, g. */
+    readonly inTinsG?: readonly number[];
   }[];
+  /**
+   * Mixtures that it takes from the pots of others, by their keys; all others are its own. Without it, slabs are made together, and the same
+   * mixture is made once for all of them.
+   */
+  readonly takes?: readonly { readonly preparation: string; readonly from: string }[];
+}
+
+/** What of a mixture goes from one boil into one tin. */
+export interface Pour {
+  /** Counted from 1. */
+  readonly boil: number;
+  readonly key: string;
+  readonly slab: string;
+  /** Counted from 1, and how many the slab has. */
+  readonly tin: number;
+  readonly of: number;
+  readonly massG: number;
 }
 
 /** A mixture made in one pot or bowl, for one or several slabs. */
@@ -21,7 +43,12 @@ export interface SharedMixture {
   readonly name: string;
   readonly preparation: ExpandedSlab['preparations'][number];
   /** Slabs that use it, with the mass for each, g when done. */
-  readonly goesInto: readonly { readonly key: string; readonly slab: string; readonly massOutG: number }[];
+  readonly goesInto: readonly {
+    readonly key: string;
+    readonly slab: string;
+    readonly massOutG: number;
+    readonly inTinsG: readonly number[];
+  }[];
   /** Scale factor relative to its first slab. */
   readonly scaleFactor: number;
   readonly batches: number;
@@ -65,29 +92,62 @@ export function inOrderOfUse({
   return lines.map((_, l) => l).sort((a, b) => stepOf(lines[a]!) - stepOf(lines[b]!) || a - b);
 }
 
+/** Returns what of each boil goes into which tin: boils of one size fill tin after tin. */
+export function poursOf({ goesInto, batches }: Pick<SharedMixture, 'goesInto' | 'batches'>): Pour[] {
+  const tins = goesInto.flatMap(({ key, slab, inTinsG }) =>
+    inTinsG.map((massG, t) => ({ ...{ key, slab, massG, tin: t + 1, of: inTinsG.length } })),
+  );
+  const boilG = tins.reduce((sum, { massG }) => sum + massG, 0) / batches;
+  let filledG = 0;
+  return tins.flatMap(({ massG, ...tin }) => {
+    const [from, to] = [filledG, filledG + massG];
+    filledG = to;
+    return Array.from({ length: batches }, (_, b) => ({
+      ...tin,
+      boil: b + 1,
+      massG: Math.min(to, (b + 1) * boilG) - Math.max(from, b * boilG),
+    })).filter((pour) => pour.massG > EPS * boilG);
+  });
+}
+
+const EPS = 1e-9;
+
+/** Returns the boils that a mixture needs: those of its kind, and as many as the largest vessel asks for. */
+function boilsFor(
+  preparation: Preparation,
+  scaleFactor: number,
+  { kind, wholeMl }: { readonly kind: Vessel['kind']; readonly wholeMl: number },
+  vessels: readonly Vessel[],
+): number {
+  const held = vessels.filter((vessel) => vessel.kind === kind).map(({ volumeMl }) => volumeMl);
+  const byVessel = held.length > 0 ? Math.ceil(wholeMl / Math.max(...held) - EPS) : 1;
+  return Math.max(batchesNeeded(preparation, scaleFactor), byVessel);
+}
+
 /**
- * Returns the mixtures to make for slabs, in the order of their preparations. The same mixture for several slabs is made once.
+ * Returns the mixtures to make for slabs, in the order of their preparations. The same mixture for several slabs is made once, in as many
+ * boils as the largest vessel needs.
  *
  * Masses are conserved: what a mixture weighs is the sum over its slabs.
  */
-export function sharedMixturesOf(works: readonly PlannedWork[]): SharedMixture[] {
+export function sharedMixturesOf(works: readonly PlannedWork[], vessels: readonly Vessel[] = []): SharedMixture[] {
   const mixtures = new Map<string, SharedMixture>();
-  for (const { key, slab, preparations } of works) {
+  for (const { key, slab, preparations, takes } of works) {
     slab.preparations.forEach((preparation, p) => {
       const planned = preparations[p]!;
       if (preparation.lines.length === 0) return;
-      const mixture = mixtureKey(preparation);
+      const cook = takes && (takes.find((take) => take.preparation === preparation.id)?.from ?? key);
+      const mixture = JSON.stringify([cook ?? null, mixtureKey(preparation)]);
       const before = mixtures.get(mixture);
-      const goesInto = { key, slab: slab.name, massOutG: planned.massOutG };
+      const goesInto = { key, slab: slab.name, massOutG: planned.massOutG, inTinsG: planned.inTinsG ?? [] };
       if (!before) {
-        const batches = batchesNeeded(preparation, planned.scaleFactor);
         mixtures.set(mixture, {
           id: `${key}/${preparation.id}`,
           name: preparation.name,
           preparation,
           goesInto: [goesInto],
           scaleFactor: planned.scaleFactor,
-          batches,
+          batches: planned.batches,
           vessel: planned.vessel,
           lines: inOrderOfUse(preparation).map((l) => ({
             line: preparation.lines[l]!,
@@ -101,8 +161,9 @@ export function sharedMixturesOf(works: readonly PlannedWork[]): SharedMixture[]
         before.scaleFactor > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
       const scaleFactor = before.scaleFactor + planned.scaleFactor * perFirst;
       const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
-      const batches = batchesNeeded(before.preparation, scaleFactor);
       const wholeMl = before.vessel.volumeMl * before.batches * growth;
+      const { kind } = before.vessel;
+      const batches = boilsFor(before.preparation, scaleFactor, { kind, wholeMl }, vessels);
       mixtures.set(mixture, {
         ...before,
         goesInto: [...before.goesInto, goesInto],

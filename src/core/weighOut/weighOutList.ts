@@ -2,7 +2,7 @@ import { cashToBuy, packsToBuy } from '../cost';
 import { ingredientNamed, plainName, type Ingredient, type Larder } from '../larder';
 import { benchAmount, benchMass, type Figures, type Measures, type Unit } from '../measure';
 import type { Vessel } from '../tin';
-import { sharedMixturesOf, type SharedMixture, type PlannedWork } from './sharedMixtures';
+import { poursOf, sharedMixturesOf, type Pour, type SharedMixture, type PlannedWork } from './sharedMixtures';
 
 /** Destination of a part of an ingredient. */
 export interface Division {
@@ -33,6 +33,8 @@ export interface WeighOutVessel {
   readonly kind: 'pot' | 'bowl';
   readonly neededMl: number;
   readonly batches: number;
+  /** What goes from which boil into which tin. */
+  readonly pours: readonly Pour[];
   /** The shop's smallest vessel that holds it; `null` if none does or none are listed. */
   readonly vessel: string | null;
 }
@@ -83,7 +85,7 @@ export function weighOutList(
   { larder, measures, scaleStepG, figures, vessels }: Where,
   owns: ReadonlyMap<string, Larder> = new Map(),
 ): WeighOutList {
-  const mixtures = sharedMixturesOf(works);
+  const mixtures = sharedMixturesOf(works, vessels);
   const found = new Map<string, Found>();
   for (const { id, name, goesInto, lines } of mixtures) {
     for (const { line, massG, quantity } of lines) {
@@ -157,9 +159,13 @@ function itemOf(
   };
 }
 
-function vesselFor({ id, name, vessel, batches }: SharedMixture, vessels: readonly Vessel[]): WeighOutVessel {
+function vesselFor(mixture: SharedMixture, vessels: readonly Vessel[]): WeighOutVessel {
+  const { id, name, vessel, batches } = mixture;
   const holding = vessels
     .filter(({ kind, volumeMl }) => kind === vessel.kind && volumeMl >= vessel.volumeMl)
     .sort((a, b) => a.volumeMl - b.volumeMl);
-  return { mixture: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, batches, vessel: holding[0]?.name ?? null };
+  return {
+    ...{ mixture: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, batches },
+    ...{ pours: poursOf(mixture), vessel: holding[0]?.name ?? null },
+  };
 }

@@ -80,6 +80,8 @@
         : measured;
   const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
   const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
+  /** The slab whose pot a mixture is cooked in. */
+  const inPotOf = (pot: string) => shown.find(({ preparationName }) => preparationName === pot)?.inPotOf;
 </script>
 
 <section class="panel" aria-label="Now">
@@ -106,7 +108,9 @@
   {/if}
   {#if boil}{#key boil.step}<BenchProbe {boil} {onnote} />{/key}{/if}
   {#each pots as pot (pot)}
-    {#if pots.length > 1}<h3>{pot}</h3>{/if}
+    {#if pots.length > 1 || inPotOf(pot)}<h3>
+        {pot}{#if inPotOf(pot)}, into the pot for {inPotOf(pot)}{/if}
+      </h3>{/if}
     <ul>
       {#each shown.filter((line) => line.preparationName === pot) as line (`${line.preparation} ${line.line}`)}
         <li>

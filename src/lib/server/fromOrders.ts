@@ -3,6 +3,7 @@ import { takenFromStock, type Batch, type StockLot, type Wanted } from '$core/ba
 import { IS_CLOSED, type DueOrder } from '$core/orders';
 import { USUAL_SHOP } from '$core/shop';
 import type { Read } from '$core/validation';
+import { shareNewPots } from './batchPots';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { ordersDue, setStatus } from './orders';
@@ -45,7 +46,10 @@ export interface OrdersPlanned {
   readonly answer: BatchAnswer;
 }
 
-/** Adds batches for the open orders of a range, for what planned batches do not give already, and marks the orders as planned. */
+/**
+ * Adds batches for the open orders of a range, for what planned batches do not give already, and marks the orders as planned. Mixtures that
+ * they share are cooked once where the pot holds them.
+ */
 export async function planOrders(db: Db, from: Date, to: Date, now: Date): Promise<TaskDone<Read<OrdersPlanned>>> {
   const orders = ordersDue(db, { from, to }, now).filter(isToMake);
   const done = await chosenBatches(db, wantedBy(db, orders), stockFor(db, now), now);
@@ -59,6 +63,7 @@ export async function planOrders(db: Db, from: Date, to: Date, now: Date): Promi
           db,
           answer.batches.map((batch) => batchOf(db, batch, orders)),
         );
+  if (added.length > 0) await shareNewPots(db, added, now);
   const without = new Set(answer.missing.map(({ slab }) => slab));
   for (const order of orders) {
     const isPlanned = order.status === 'open' && !wantedBy(db, [order]).some(({ slab }) => without.has(slab));

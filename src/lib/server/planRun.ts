@@ -1,6 +1,6 @@
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP } from '$core/shop';
-import { meansOf, type Means } from '$core/time';
+import { meansOf, type Means, type SharedPot } from '$core/time';
 import type { Slab } from '$core/slab';
 import type { Db } from './db/open';
 import { refused } from './http';
@@ -26,6 +26,12 @@ export type OwnMeans = Partial<Pick<Means, 'hands' | 'blocked'>>;
 /** Where steps are planned, in minutes from the start. */
 export type PlannedStarts = readonly (readonly [step: string, minutes: number])[];
 
+/** What is known of a run that was planned with the week. */
+export interface FromWeek {
+  readonly starts?: PlannedStarts | undefined;
+  readonly shared?: readonly SharedPot[] | undefined;
+}
+
 /** Plans the run of a slab from a moment: as early as possible, regardless of working hours. */
 export async function plannedRun(
   db: Db,
@@ -34,12 +40,17 @@ export async function plannedRun(
   begin: string,
   own: OwnMeans = {},
   lane: Lane = 'runs',
-  starts: PlannedStarts | undefined = undefined,
+  { starts, shared }: FromWeek = {},
 ): Promise<TaskDone<PlannedRun>> {
   const ingredients = ingredientsFor(db, [slab]);
   const shop = { ...USUAL_SHOP, ...shopSettings(db) };
   const means = { ...meansOf(shop), ...own };
-  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH, means, starts }, lane);
+  const done = await cachedTask(
+    db,
+    'runPlan',
+    { slab, ingredients, shop, version, begin: EPOCH, means, starts, shared },
+    lane,
+  );
   if (!done.ok) return done;
   const found = done.value;
   if (!found.ok) return { ok: false, response: refused(found.problems) };

@@ -1,10 +1,11 @@
 import { gridHours } from '$core/week';
-import type { Blocked } from '$core/time';
+import type { Blocked, SharedPot } from '$core/time';
 import type { Slab } from '$core/slab';
 import type { Db } from './db/open';
 import { refusal } from './http';
-import { plannedRun, type PlannedStarts } from './planRun';
-import { beginRun } from './runs';
+import { groupOf } from './batchPots';
+import { plannedRun, type PlannedRun, type PlannedStarts } from './planRun';
+import { beginRun, type NewRun } from './runs';
 import { wholeShop } from './shop';
 import { slabById } from './slabs';
 import { batchById, beginBatch, blockedTimes, extraHours, type StoredBatch } from './week';
@@ -38,23 +39,35 @@ function closedTimes(db: Db, begin: Date, end: Date): Blocked[] {
   return closed;
 }
 
-/** Returns where the steps of a batch go if it is begun now: those of its first day move with it, the others stay where they are. */
-function startsFrom({ placed }: StoredBatch, begin: Date): PlannedStarts | undefined {
-  const moments = (placed ?? []).map(({ step, start }) => ({ step, at: Date.parse(start) }));
-  const first = Math.min(...moments.map(({ at }) => at));
-  if (!Number.isFinite(first)) return undefined;
-  const shift = begin.getTime() - first;
-  return moments.map(({ step, at }) => {
-    const moved = at - first < DAY_MS / 2 ? at + shift : at;
+/**
+ * Returns where the steps of a batch go if work on it and those with the same pots is begun now: those of the first day move with the first
+ * step of all, the others stay where they are.
+ */
+function startsFrom(placed: StoredBatch['placed'], firstMs: number, begin: Date): PlannedStarts | undefined {
+  if (!placed || !Number.isFinite(firstMs)) return undefined;
+  const shift = begin.getTime() - firstMs;
+  return placed.map(({ step, start }) => {
+    const at = Date.parse(start);
+    const moved = at - firstMs < DAY_MS / 2 ? at + shift : at;
     return [step, Math.max(0, Math.round((moved - begin.getTime()) / MINUTE_MS))] as const;
   });
 }
 
-/** Starts a batch of the week at the bench: it becomes a run in its tins, at its hours and places. */
-export async function startBatch(db: Db, id: number, begin: Date): Promise<Response | { readonly id: number }> {
-  const batch = batchById(db, id);
-  if (!batch) return refusal('no-batch');
-  if (batch.run !== null) return refusal('batch-begun');
+/** A batch with the run that it becomes. */
+interface RunOfBatch {
+  readonly batch: StoredBatch;
+  readonly run: NewRun;
+  readonly planFor: PlannedRun['planFor'];
+}
+
+/** Returns the run that a batch would become. */
+async function runOfBatch(
+  db: Db,
+  batch: StoredBatch,
+  shared: readonly SharedPot[],
+  firstMs: number,
+  begin: Date,
+): Promise<Response | RunOfBatch> {
   const kept = slabById(db, batch.slab);
   if (!kept) return refusal('no-version-to-make');
   const slab: Slab = {
@@ -72,36 +85,49 @@ export async function startBatch(db: Db, id: number, begin: Date): Promise<Respo
         : [],
     ),
   ].slice(0, 50);
-  const planned = await plannedRun(
-    db,
-    slab,
-    kept.version,
-    begin.toISOString(),
-    { blocked },
-    'runs',
-    startsFrom(batch, begin),
-  );
+  const starts = startsFrom(batch.placed, firstMs, begin);
+  const own = { blocked };
+  const from = { starts, ...(shared.length > 0 ? { shared } : {}) };
+  const planned = await plannedRun(db, slab, kept.version, begin.toISOString(), own, 'runs', from);
   if (!planned.ok) return planned.response;
   const { planFor, ingredients, shop } = planned.value;
+  const run = { slabId: batch.slab, version: kept.version, slab, begin: begin.toISOString(), ingredients, shop };
+  return { batch, planFor, run: { ...run, booksStock: true } };
+}
+
+/**
+ * Starts a batch of the week at the bench: it becomes a run in its tins, at its hours and places. Batches that cook in one pot are started
+ * together.
+ *
+ * @returns the run of the batch, and those of the others
+ */
+export async function startBatch(
+  db: Db,
+  id: number,
+  begin: Date,
+): Promise<Response | { readonly id: number; readonly others: readonly number[] }> {
+  const chosen = batchById(db, id);
+  if (!chosen) return refusal('no-batch');
+  if (chosen.run !== null) return refusal('batch-begun');
+  const group = groupOf(db, id, begin).map((own) => ({ ...own, batch: batchById(db, own.id)! }));
+  const firstMs = Math.min(...group.flatMap(({ batch }) => (batch.placed ?? []).map(({ start }) => Date.parse(start))));
+  const planned = await Promise.all(group.map(({ batch, shared }) => runOfBatch(db, batch, shared, firstMs, begin)));
+  const refused = planned.find((one) => one instanceof Response);
+  if (refused) return refused;
+  const ready = planned.filter((one): one is RunOfBatch => !(one instanceof Response));
   return db
     .transaction(() => {
-      // Two devices may start it at once.
-      if (batchById(db, id)?.run !== null) return refusal('batch-begun');
-      const run = beginRun(
-        db,
-        {
-          slabId: batch.slab,
-          version: kept.version,
-          slab,
-          begin: begin.toISOString(),
-          ingredients,
-          shop,
-          booksStock: true,
-        },
-        planFor,
-      );
-      beginBatch(db, id, run.id);
-      return { id: run.id };
+      // Two devices may start them at once.
+      if (ready.some(({ batch }) => batchById(db, batch.id)?.run !== null)) return refusal('batch-begun');
+      const begun = ready.map(({ batch, run, planFor }) => {
+        const made = beginRun(db, run, planFor);
+        beginBatch(db, batch.id, made.id);
+        return { batch: batch.id, run: made.id };
+      });
+      return {
+        id: begun.find((one) => one.batch === id)!.run,
+        others: begun.filter((one) => one.batch !== id).map(({ run }) => run),
+      };
     })
     .immediate();
 }

@@ -54,6 +54,7 @@ export function weekContext(db: Db, now: Date): WeekContext {
       batches: toPlan.map(({ batch, slab }) => ({
         ...{ id: String(batch.id), slab, tins: batch.tins, scale: batch.scale, due: new Date(batch.due) },
         ...(batch.notBefore === undefined ? {} : { notBefore: new Date(batch.notBefore) }),
+        takes: (batch.takes ?? []).map(({ preparation, from: cook }) => ({ preparation, from: String(cook) })),
       })),
       blocked: blockedTimes(db, from.toISOString()).map((blocked) => ({
         ...{ resource: blocked.resource, from: new Date(blocked.from), to: new Date(blocked.to) },

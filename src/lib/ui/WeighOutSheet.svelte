@@ -108,11 +108,11 @@
         <Table size="compact" class="table">
           <thead><tr><th>For</th><th class="num">Volume</th><th>Use</th></tr></thead>
           <tbody>
-            {#each sheet.vessels as { mixture, name, kind, neededMl, batches, vessel } (mixture)}
+            {#each sheet.vessels as { mixture, name, kind, neededMl, batches, pours, vessel } (mixture)}
               {@const made = sheet.mixtures.find(({ id }) => id === mixture)!}
               <tr>
                 <td
-                  >{name}{#if batches > 1}, {batches} times{/if}{#if several}<span class="quiet"
+                  >{name}{#if batches > 1}, {batches} times{/if}{#if several && pours.length <= 1}<span class="quiet"
                       ><br />{made.goesInto
                         .map((place) => `${place.slab} ${figures.mass.say(place.massOutG)}`)
                         .join(', ')}</span
@@ -124,6 +124,23 @@
                     `a ${kind}${(shop.vessels ?? []).some((vessel) => vessel.kind === kind) ? ' larger than any in the settings' : ''}`}</td
                 >
               </tr>
+              {#if pours.length > 1}
+                <tr class="pours">
+                  <td colspan="3">
+                    <ul aria-label="Where {name} goes">
+                      {#each pours as { boil, key, slab, tin, of, massG } (`${boil} ${key} ${tin}`)}
+                        <li>
+                          <span
+                            >{#if batches > 1}{kind === 'pot' ? 'Boil' : 'Bowl'} {boil}:
+                            {/if}{#if several}{slab}{/if}{#if of > 1 || !several}{several ? ', ' : ''}tin {tin} of {of}{/if}</span
+                          >
+                          <b class="figures">{figures.mass.say(massG)}</b>
+                        </li>
+                      {/each}
+                    </ul>
+                  </td>
+                </tr>
+              {/if}
             {/each}
           </tbody>
         </Table>
@@ -228,6 +245,18 @@
   .lining {
     width: 12rem;
     margin-bottom: 0.4rem;
+  }
+
+  .pours ul {
+    display: grid;
+    gap: 0.15rem;
+    padding-left: 0.8rem;
+  }
+
+  .pours li {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
   }
 
   .hot {

@@ -7,6 +7,7 @@
   import { shopFigures } from '$lib/format/shopFigures';
   import type { WeekToday } from '$lib/server/weekToday';
   import Notice from '$lib/ui/Notice.svelte';
+  import { placeOfStarted, type StartedBatch } from '$lib/run/startedBatch';
   import type { ProblemMessage } from '$wording/problems';
   import { stepText } from '$wording/steps';
 
@@ -20,9 +21,9 @@
 
   async function start(id: number) {
     busy = true;
-    const answer = await ask<{ id: number }>('POST', `/api/week/batches/${id}/run`);
+    const answer = await ask<StartedBatch>('POST', `/api/week/batches/${id}/run`);
     busy = false;
-    if (answer.ok) await goto(`/runs/${answer.value.id}`);
+    if (answer.ok) await goto(placeOfStarted(answer.value));
     else problems = answer.problems;
   }
 </script>

@@ -6,7 +6,15 @@
   import { canMerge, mergedBatch, splitBatch } from '$core/batches';
   import type { DueOrder } from '$core/orders';
   import type { Look } from '$core/classify';
-  import type { WeekPlanStep, WeekWayOut } from '$core/usecases';
+  import { larderOf } from '$core/larder';
+  import {
+    potChoices,
+    potsForSeveral,
+    type PotChoice,
+    type PotForSeveral,
+    type WeekPlanStep,
+    type WeekWayOut,
+  } from '$core/usecases';
   import { BLOCKABLE } from '$core/time';
   import { workroomOf } from '$core/week';
   import { ask, type Answer } from '$lib/api';
@@ -28,6 +36,7 @@
   import BlockTime from './BlockTime.svelte';
   import DayLists from './DayLists.svelte';
   import { applyChange, bodyOf, deleteBatch, pinStep, putBatch } from './weekChanges';
+  import { placeOfStarted, type StartedBatch } from '$lib/run/startedBatch';
   import { runningSteps, storedSteps } from './weekSteps';
   import { WeekBoard } from './weekBoard.svelte';
   import WeekStage from './WeekStage.svelte';
@@ -109,6 +118,16 @@
   const ordersOf = ({ orders: own = [] }: StoredBatch) => [
     ...new Set(own.flatMap(({ order }) => data.orders.find(({ id }) => id === order)?.name ?? [])),
   ];
+  const larder = $derived(larderOf(data.ingredients));
+  const pots = $derived(potsForSeveral(data.asked.batches, larder, data.shopOfWeek));
+  const potsWith = ({ id }: StoredBatch) => pots.filter(({ parts }) => parts.some(({ batch }) => batch === String(id)));
+  /** Cooked mixtures that the chosen batch and others due within a day could cook in one pot. */
+  const potsToShare = $derived.by(() => {
+    const own = data.asked.batches.find(({ id }) => id === chosenId);
+    if (!own) return [];
+    const near = data.asked.batches.filter(({ due }) => Math.abs(due.getTime() - own.due.getTime()) <= 86_400_000);
+    return potChoices(own, near, larder, data.shopOfWeek);
+  });
   const othersLike = (batch: StoredBatch) => toPlan.filter((other) => other.id !== batch.id && canMerge(batch, other));
 
   let problems: readonly ProblemMessage[] = $state.raw([]);
@@ -164,6 +183,26 @@
   }
   const merge = (batch: StoredBatch, other: StoredBatch) =>
     void changed(putBatch(batch, mergedBatch(bodyOf(batch), bodyOf(other))), deleteBatch(other));
+  const share = ({ batch: id, preparation, from }: PotChoice) => {
+    const batch = byId.get(id);
+    if (batch) void changed(putBatch(batch, { takes: [...(batch.takes ?? []), { preparation, from: Number(from) }] }));
+  };
+  /** Lets a batch cook its own mixture again; if it cooks for others, all of them. */
+  const apart = (batch: StoredBatch, { parts: [cook, ...takers] }: PotForSeveral) => {
+    const own = takers.filter((part) => cook!.batch === String(batch.id) || part.batch === String(batch.id));
+    void changed(
+      ...own.flatMap((part) => {
+        const taker = byId.get(part.batch);
+        return taker
+          ? [
+              putBatch(taker, {
+                takes: (taker.takes ?? []).filter(({ preparation }) => preparation !== part.preparation),
+              }),
+            ]
+          : [];
+      }),
+    );
+  };
   async function removeBatch(batch: StoredBatch) {
     if (!(await confirmation.ask(`Remove the batch of ${batchOf(String(batch.id)).name}?`, 'Remove'))) return;
     chosenId = null;
@@ -171,9 +210,9 @@
   }
   async function start(batch: StoredBatch) {
     isChanging = true;
-    const answer = await ask<{ id: number }>('POST', `/api/week/batches/${batch.id}/run`);
+    const answer = await ask<StartedBatch>('POST', `/api/week/batches/${batch.id}/run`);
     isChanging = false;
-    if (answer.ok) await goto(`/runs/${answer.value.id}`);
+    if (answer.ok) await goto(placeOfStarted(answer.value));
     else problems = answer.problems;
   }
 
@@ -312,6 +351,14 @@
           onsplit={() => split(chosen)}
           onmerge={(other) => merge(chosen, other)}
           onremove={() => void removeBatch(chosen)}
+          pots={potsWith(chosen)}
+          choices={potsToShare}
+          batchNamed={(id) => {
+            const first = planned.find((step) => step.batch === id);
+            return `${batchOf(id).name}${first ? `, ${dates.weekTime(first.start)}` : ''}`;
+          }}
+          onshare={share}
+          onapart={(pot) => apart(chosen, pot)}
           onstart={() => void start(chosen)}
         />
       {/if}

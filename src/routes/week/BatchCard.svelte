@@ -1,7 +1,7 @@
 <!-- The chosen batch: its steps, what it is for, and everything that can be done with it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { WeekPlanStep } from '$core/usecases';
+  import type { PotChoice, PotForSeveral, WeekPlanStep } from '$core/usecases';
   import { shopDates } from '$lib/format/shopDates';
   import { shopFigures } from '$lib/format/shopFigures';
   import type { StoredBatch } from '$lib/server/week';
@@ -15,11 +15,18 @@
     orders: readonly string[];
     /** Batches of the same slab that it can be made together with. */
     others: readonly StoredBatch[];
+    /** Pots that it shares with other batches, and those that it could share. */
+    pots: readonly PotForSeveral[];
+    choices: readonly PotChoice[];
+    /** Name and start of another batch. */
+    batchNamed: (id: string) => string;
     busy: boolean;
     ondays: (days: number) => void;
     onunpin: () => void;
     onsplit: () => void;
     onmerge: (other: StoredBatch) => void;
+    onshare: (choice: PotChoice) => void;
+    onapart: (pot: PotForSeveral) => void;
     onremove: () => void;
     onstart: () => void;
   }
@@ -32,6 +39,7 @@
   const start = $derived(p.steps[0]?.start);
   const cut = $derived(p.steps.find(({ title }) => title.code === 'cut')?.start);
   const end = $derived(p.steps.length > 0 ? Math.max(...p.steps.map((step) => step.end.getTime())) : null);
+  const own = $derived(String(p.batch.id));
   const isPinned = $derived((p.batch.pinned ?? []).length > 0);
 </script>
 
@@ -60,11 +68,32 @@
         <dd>{p.orders.join(', ')}</dd>
       </div>{/if}
   </dl>
+  {#each p.pots as pot (pot.parts[0]!.batch + pot.parts[0]!.preparation)}
+    <div class="pot">
+      <p>
+        <b>{pot.name} is cooked once</b>, {figures.mass.say(pot.massG)} in one pot{#if pot.parts[0]!.batch !== own}
+          with {p.batchNamed(pot.parts[0]!.batch)}{/if}:
+      </p>
+      <ul>
+        {#each pot.parts as part (part.batch)}
+          <li>
+            <span>{part.batch === own ? 'This batch' : p.batchNamed(part.batch)}</span>
+            <b class="figures">{figures.mass.say(part.massG)}</b>
+          </li>
+        {/each}
+      </ul>
+      {#if p.batch.run === null}<Button size="small" kind="ghost" disabled={p.busy} on:click={() => p.onapart(pot)}
+          >Cook it separately</Button
+        >{/if}
+    </div>
+  {/each}
   {#if p.batch.run !== null}
     <Button size="small" href="/runs/{p.batch.run}">Go to its run</Button>
   {:else}
     <div class="acts">
-      <Button size="small" disabled={p.busy} on:click={p.onstart}>Start run</Button>
+      <Button size="small" disabled={p.busy} on:click={p.onstart}
+        >{p.pots.length > 0 ? 'Start runs together' : 'Start run'}</Button
+      >
       <Button size="small" kind="ghost" disabled={p.busy} on:click={() => p.ondays(-1)}>A day earlier</Button>
       <Button size="small" kind="ghost" disabled={p.busy} on:click={() => p.ondays(1)}>A day later</Button>
       {#if isPinned}<Button size="small" kind="ghost" disabled={p.busy} on:click={p.onunpin}>Unpin</Button>{/if}
@@ -73,6 +102,11 @@
       {#each p.others as other (other.id)}
         <Button size="small" kind="ghost" disabled={p.busy} on:click={() => p.onmerge(other)}
           >Merge with the batch due {dates.moment(Date.parse(other.due))}</Button
+        >
+      {/each}
+      {#each p.choices as choice (`${choice.batch} ${choice.from} ${choice.preparation}`)}
+        <Button size="small" kind="ghost" disabled={p.busy} on:click={() => p.onshare(choice)}
+          >Cook {choice.name} together with {p.batchNamed(choice.batch === own ? choice.from : choice.batch)}</Button
         >
       {/each}
       <Button size="small" kind="danger-ghost" disabled={p.busy} on:click={p.onremove}>Remove</Button>
@@ -123,6 +157,14 @@
     font-variant-numeric: tabular-nums;
   }
 
+  .pot {
+    padding: 0.4rem 0;
+  }
+
+  .pot li {
+    justify-content: space-between;
+  }
+
   .acts {
     display: flex;
     flex-wrap: wrap;
@@ -141,7 +183,7 @@
     border-bottom: 1px solid var(--rule);
   }
 
-  li > .figures {
+  ol .figures {
     flex: 0 0 5.2rem;
   }
 </style>

@@ -1,9 +1,10 @@
-<!-- One weigh-out sheet for several slabs: shared mixtures are made once, each ingredient is weighed and bought once. -->
+<!-- One weigh-out sheet for planned batches or several slabs: shared mixtures are made once, each ingredient is weighed and bought once. -->
 <script lang="ts">
   import { Button, Checkbox } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import { larderOf } from '$core/larder';
-  import { allergenStatement, plan } from '$core/usecases';
+  import { allergenStatement, plan, potsForSeveral, type Take, type WeighOutWork } from '$core/usecases';
+  import { shopDates } from '$lib/format/shopDates';
   import WeighOutSheet from '$lib/ui/WeighOutSheet.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
 
@@ -11,34 +12,47 @@
 
   const larder = $derived(larderOf(data.ingredients));
   const starter = $derived(larderOf(data.starter));
-  /** Ticked slabs, also while their sheet is loading. */
-  let chosen = $derived(data.chosen.map(({ id }) => id));
-  const works = $derived(
-    data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
+  const dates = $derived(shopDates());
+  /** What is ticked, also while its sheet is loading. */
+  let slabs = $derived(data.chosen.map(({ id }) => id));
+  let batches = $derived(data.chosenBatches.map(({ id }) => id));
+  const pots = $derived(
+    potsForSeveral(
+      data.chosenBatches.map(({ id, slab, tins, scale, takes }) => ({
+        ...{ id: keyOf(id), slab, tins, scale },
+        takes: takes.map(({ preparation, from }) => ({ preparation, from: keyOf(from) })),
+      })),
+      larder,
+      data.whole,
+    ),
   );
+  const keyOf = (batch: number) => `batch ${batch}`;
+  /** What a batch takes from the pots of others on this sheet. */
+  const takesOf = (key: string) =>
+    pots.flatMap(({ parts: [cook, ...others] }) =>
+      others.filter(({ batch }) => batch === key).map(({ preparation }): Take => ({ preparation, from: cook!.batch })),
+    );
+  const works = $derived<WeighOutWork[]>([
+    ...data.chosenBatches.map(({ id, slab, tins, scale }) => ({
+      ...{ key: keyOf(id), slab, takes: takesOf(keyOf(id)) },
+      plan: plan(slab, larder, data.whole, { tins, ...(scale ? { scale } : {}) }),
+    })),
+    ...data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
+  ]);
 
-  /** What is planned, with the names of its slabs. */
-  const proposals = $derived(
-    (
-      [
-        ['Planned for today', data.planned.today],
-        ['Planned for this week', data.planned.week],
-      ] as const
-    )
-      .map(([label, ids]) => ({ label, slabs: data.names.filter(({ id }) => ids.includes(id)) }))
-      .filter(({ slabs }, at, all) => slabs.length > 0 && slabs.length !== all[at - 1]?.slabs.length),
-  );
+  const today = $derived(data.planned.filter(({ isToday }) => isToday).map(({ id }) => id));
 
-  function choose(id: number, on: boolean) {
-    if (on === chosen.includes(id)) return;
-    chooseAll(on ? [...chosen, id] : chosen.filter((slab) => slab !== id));
-  }
-  function chooseAll(ids: readonly number[]) {
-    chosen = [...ids];
-    void goto(`/weigh-out${chosen.length > 0 ? `?slabs=${chosen.join(',')}` : ''}`, {
-      keepFocus: true,
-      noScroll: true,
-    });
+  const toggled = (ids: readonly number[], id: number, on: boolean) =>
+    on ? [...ids.filter((own) => own !== id), id] : ids.filter((own) => own !== id);
+  function choose(of: { slabs?: readonly number[]; batches?: readonly number[] }) {
+    const next = { slabs, batches, ...of };
+    if (String(next.slabs) === String(slabs) && String(next.batches) === String(batches)) return;
+    slabs = [...next.slabs];
+    batches = [...next.batches];
+    const asked = new URLSearchParams();
+    if (slabs.length > 0) asked.set('slabs', slabs.join(','));
+    if (batches.length > 0) asked.set('batches', batches.join(','));
+    void goto(`/weigh-out${asked.size > 0 ? `?${asked.toString()}` : ''}`, { keepFocus: true, noScroll: true });
   }
 </script>
 
@@ -54,22 +68,46 @@
       </EmptyState>
     </div>
   {:else}
+    {#if data.planned.length > 0}
+      <fieldset class="panel no-print">
+        <legend>Planned batches, in their tins</legend>
+        <div class="presets">
+          {#if today.length > 0}
+            <Button size="small" kind="tertiary" on:click={() => choose({ batches: today, slabs: [] })}
+              >Planned for today</Button
+            >
+          {/if}
+          {#if today.length < data.planned.length}
+            <Button
+              size="small"
+              kind="tertiary"
+              on:click={() => choose({ batches: data.planned.map(({ id }) => id), slabs: [] })}
+              >Planned for the next 7 days</Button
+            >
+          {/if}
+        </div>
+        <div class="names">
+          {#each data.planned as { id, name, tins, beginMs } (id)}
+            <Checkbox
+              labelText="{name}, {tins
+                .map(({ name: tin, count }) => `${count} x ${tin || 'its own tin'}`)
+                .join(', ')}, {dates.weekTime(beginMs)}"
+              checked={batches.includes(id)}
+              on:check={(event) => choose({ batches: toggled(batches, id, event.detail) })}
+            />
+          {/each}
+        </div>
+      </fieldset>
+    {/if}
     <fieldset class="panel no-print">
       <legend>Slabs to make together, in their saved tins</legend>
-      {#if proposals.length > 0}
-        <ul class="planned">
-          {#each proposals as { label, slabs } (label)}
-            <li>
-              <Button size="small" kind="tertiary" on:click={() => chooseAll(slabs.map(({ id }) => id))}>{label}</Button
-              >
-              <span class="quiet">{slabs.map(({ name }) => name).join(', ')}</span>
-            </li>
-          {/each}
-        </ul>
-      {/if}
       <div class="names">
         {#each data.names as { id, name } (id)}
-          <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
+          <Checkbox
+            labelText={name}
+            checked={slabs.includes(id)}
+            on:check={(event) => choose({ slabs: toggled(slabs, id, event.detail) })}
+          />
         {/each}
       </div>
     </fieldset>
@@ -97,18 +135,12 @@
     font-weight: 650;
   }
 
-  .planned {
+  .presets {
     clear: both;
-    display: grid;
-    gap: 0.4rem;
-    padding: 0.4rem 0 0.6rem;
-  }
-
-  .planned li {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.8rem;
-    align-items: center;
+    gap: 0.6rem;
+    padding: 0.4rem 0;
   }
 
   .names :global(.bx--checkbox-wrapper) {

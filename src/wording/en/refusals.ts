@@ -186,6 +186,7 @@ export const LESS_WORK = {
   timeline: 'Use fewer steps or layers',
   runPlan: 'Use fewer steps or layers',
   batches: 'Ask for fewer pieces, or fewer due times',
+  pots: 'Plan fewer orders at once',
   week: 'Plan fewer batches or fewer days at once',
   forecast: 'Send fewer readings',
   method: 'Send the recipe alone, without the text around it',

@@ -174,9 +174,15 @@ test('batches are proposed to share a cooked mixture on the same day, from one p
     [],
   );
   assert.deepEqual(proposed([batchOf('rye', rye), batchOf('again', rye)]), []);
-  // A third does not fit into one boil; it cooks for itself.
-  const three = proposed([...two, batchOf('third', { ...oat, name: 'Another bar' })]);
-  assert.ok(three.every(({ from }) => from === 'rye'));
+  // What does not fit into the first pot has another one.
+  const more = ['third', 'fourth', 'fifth'].map((id) => batchOf(id, { ...oat, name: `Bar ${id}` }));
+  const five = proposed([...two, ...more]);
+  assert.equal(new Set(five.map(({ batch }) => batch)).size, five.length);
+  const cooking = [...two, ...more].filter(({ id }) => !five.some(({ batch }) => batch === id)).map(({ id }) => id);
+  assert.ok(cooking.length > 1 && five.every(({ from }) => cooking.includes(from)));
+  const given = [...two, ...more].map((one) => ({ ...one, takes: five.filter(({ batch }) => batch === one.id) }));
+  const parts = potsForSeveral(given, demoLarder, shop).flatMap((pot) => pot.parts);
+  assert.equal(parts.length, five.length + new Set(five.map(({ from }) => from)).size);
   const taken = [two[0]!, { ...two[1]!, takes }];
   assert.deepEqual(potChoices(taken[1]!, taken, demoLarder, shop), []);
 });

@@ -1,7 +1,9 @@
 /** What to make and to weigh for small slabs, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { weighOutList, inOrderOfUse, sharedMixturesOf, type PlannedWork } from '$core/weighOut';
+import fc from 'fast-check';
+import { batchesNeeded } from '$core/scale';
+import { weighOutList, inOrderOfUse, poursOf, sharedMixturesOf, type PlannedWork } from '$core/weighOut';
 import { larderOf, type Ingredient } from '$core/larder';
 import { figuresIn } from '$core/measure';
 import type { PotLine, Preparation } from '$core/slab';
@@ -18,6 +20,7 @@ interface Planned {
   readonly massesG?: readonly (number | null)[];
   readonly vessel?: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
   readonly massOutG?: number;
+  readonly inTinsG?: readonly number[];
 }
 
 /** A planned slab of one mixture; its lines weigh their amounts times the scale factor. */
@@ -27,14 +30,15 @@ function workOf(
   of: Partial<Preparation> = {},
   planned: Planned = {},
 ): PlannedWork {
-  const { scaleFactor = 1, massesG, vessel = { kind: 'bowl', volumeMl: 1000 }, massOutG = 0 } = planned;
+  const { scaleFactor = 1, massesG, vessel = { kind: 'bowl', volumeMl: 1000 }, massOutG = 0, inTinsG = [] } = planned;
   const preparation = { id: 'p', name: 'Base', ...of, lines: lines.map(line) };
   return {
     key,
     slab: { ...ryeSlice, name: `Slab ${key}`, preparations: [preparation] } as PlannedWork['slab'],
     preparations: [
       {
-        ...{ scaleFactor, massOutG, vessel },
+        ...{ scaleFactor, massOutG, vessel, inTinsG },
+        batches: batchesNeeded(preparation, scaleFactor),
         lines: lines.map(({ quantity }, l) => ({ massG: massesG ? massesG[l]! : quantity * scaleFactor })),
       },
     ],
@@ -97,8 +101,8 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
       'a/p',
       'Base',
       [
-        { key: 'a', slab: 'Slab a', massOutG: 190 },
-        { key: 'b', slab: 'Slab b', massOutG: 140 },
+        { key: 'a', slab: 'Slab a', massOutG: 190, inTinsG: [] },
+        { key: 'b', slab: 'Slab b', massOutG: 140, inTinsG: [] },
       ],
     ],
   );
@@ -258,9 +262,68 @@ test('a vessel that is just large enough is chosen, and one of the other kind is
   const named = (kind: 'pot' | 'bowl', volumeMl: number) =>
     gathered([workOf('a', [{ ingredient: 'salt', quantity: 1 }], {}, { vessel: { kind, volumeMl } })], vessels).vessels;
   assert.deepEqual(named('bowl', 1000), [
-    { mixture: 'a/p', name: 'Base', kind: 'bowl', neededMl: 1000, batches: 1, vessel: 'bowl' },
+    { mixture: 'a/p', name: 'Base', kind: 'bowl', neededMl: 1000, batches: 1, pours: [], vessel: 'bowl' },
   ]);
   assert.equal(named('bowl', 1001)[0]!.vessel, 'big bowl');
   assert.equal(named('pot', 900)[0]!.vessel, 'pot');
   assert.equal(named('pot', 1600)[0]!.vessel, null);
+});
+
+test('a boil that fills one tin and a half goes on into the next', () => {
+  const goesInto = [
+    { key: 'a', slab: 'A', massOutG: 600, inTinsG: [300, 300] },
+    { key: 'b', slab: 'B', massOutG: 300, inTinsG: [300] },
+  ];
+  assert.deepEqual(
+    poursOf({ goesInto, batches: 2 }).map(({ boil, slab, tin, of, massG }) => [boil, slab, tin, of, massG]),
+    [
+      [1, 'A', 1, 2, 300],
+      [1, 'A', 2, 2, 150],
+      [2, 'A', 2, 2, 150],
+      [2, 'B', 1, 1, 300],
+    ],
+  );
+});
+
+test('law: pours conserve the mass of every tin, and all boils are of one size', () => {
+  const tins = fc.array(fc.double({ min: 1, max: 5000, noNaN: true }), { minLength: 1, maxLength: 4 });
+  fc.assert(
+    fc.property(fc.array(tins, { minLength: 1, maxLength: 4 }), fc.integer({ min: 1, max: 5 }), (works, batches) => {
+      const goesInto = works.map((inTinsG, w) => ({ key: String(w), slab: String(w), massOutG: 0, inTinsG }));
+      const pours = poursOf({ goesInto, batches });
+      const sum = (of: typeof pours) => of.reduce((all, { massG }) => all + massG, 0);
+      const allG = works.flat().reduce((all, massG) => all + massG, 0);
+      works.forEach((inTinsG, w) =>
+        inTinsG.forEach((massG, t) => {
+          const own = pours.filter(({ key, tin }) => key === String(w) && tin === t + 1);
+          assert.ok(Math.abs(sum(own) - massG) < 1e-6);
+        }),
+      );
+      for (let boil = 1; boil <= batches; boil++)
+        assert.ok(Math.abs(sum(pours.filter((pour) => pour.boil === boil)) - allG / batches) < 1e-6);
+    }),
+  );
+});
+
+test('batches keep their mixtures apart, unless one takes from the pot of the other', () => {
+  const one = (key: string, takes?: PlannedWork['takes']) => ({
+    ...workOf(key, [{ ingredient: 'butter', quantity: 100 }]),
+    ...(takes ? { takes } : {}),
+  });
+  assert.equal(sharedMixturesOf([one('a', []), one('b', [])]).length, 2);
+  assert.equal(sharedMixturesOf([one('a', []), one('b', [{ preparation: 'p', from: 'a' }])]).length, 1);
+  assert.equal(sharedMixturesOf([one('a', []), one('b', [{ preparation: 'other', from: 'a' }])]).length, 2);
+});
+
+test('what is made together is made in as many boils as the largest pot asks for', () => {
+  const pot = { kind: 'pot', volumeMl: 2000 } as const;
+  const works = ['a', 'b', 'c'].map((key) =>
+    workOf(key, [{ ingredient: 'butter', quantity: 100 }], {}, { vessel: pot }),
+  );
+  const boils = (potMl: number) => {
+    const [mixture] = sharedMixturesOf(works, [{ name: 'pan', kind: 'pot', volumeMl: potMl }]);
+    return [mixture!.batches, mixture!.vessel.volumeMl];
+  };
+  assert.deepEqual(boils(6000), [1, 6000]);
+  assert.deepEqual(boils(5999), [2, 3000]);
 });

@@ -55,6 +55,7 @@ export const weekSchema = fields({
       tins: namedTins,
       notBefore: momentSchema,
       due: momentSchema.required(REQUIRED),
+      takes: list(fields({ preparation: text(200), from: yup.mixed().required(REQUIRED) }).required(REQUIRED), 50),
     }).required(REQUIRED),
     MAX_BATCHES,
   ),
@@ -142,7 +143,7 @@ export function batchesOf(
   byId: (id: number) => Slab | null,
 ): Read<WeekAsk['batches']> {
   const problems: Problem[] = [];
-  const read = batches.flatMap(({ id, slab, tins, notBefore, due }, i): WeekAsk['batches'][number][] => {
+  const read = batches.flatMap(({ id, slab, tins, notBefore, due, takes }, i): WeekAsk['batches'][number][] => {
     const file = slabOf(slab, `/batches/${i}/slab`, byId);
     const named = tins && tinsNamed(tins, rack, `/batches/${i}/tins`);
     if (!file.ok) problems.push(...file.problems);
@@ -153,6 +154,7 @@ export function batchesOf(
         ...{ id: String(id), slab: file.value, due: new Date(due) },
         ...(named ? { tins: named.value } : {}),
         ...(notBefore === undefined ? {} : { notBefore: new Date(notBefore) }),
+        takes: (takes ?? []).map(({ preparation, from }) => ({ preparation, from: String(from) })),
       },
     ];
   });

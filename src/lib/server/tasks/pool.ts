@@ -77,6 +77,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   timeline: false,
   runPlan: false,
   batches: true,
+  pots: true,
   buying: true,
   uses: true,
   week: true,

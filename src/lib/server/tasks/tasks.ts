@@ -7,7 +7,7 @@ import type { PlaceStay } from '$core/setting';
 import { USUAL_LABELS, USUAL_SHOP, type Shop } from '$core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '$core/sugar';
 import type { Slab } from '$core/slab';
-import type { Means, Pace } from '$core/time';
+import type { Means, Pace, SharedPot } from '$core/time';
 import type { RunPlan } from '$core/run';
 import { figuresIn, type Measures } from '$core/measure';
 import { readMethod, slabFromMethod } from '$core/method';
@@ -296,11 +296,13 @@ export function runPlan({
   begin,
   means,
   starts = [],
+  shared = [],
 }: Omit<SlabTask, 'asked'> & {
   version: number;
   begin: string;
   means: Means;
   starts?: readonly (readonly [step: string, minutes: number])[] | undefined;
+  shared?: readonly SharedPot[] | undefined;
 }): Read<RunPlan> {
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop);
@@ -309,7 +311,7 @@ export function runPlan({
   const after = (minutes: number) => new Date(start.getTime() + minutes * 60_000);
   const blocked = (means.blocked ?? []).map(({ what, from, to }) => ({ what, from: after(from), to: after(to) }));
   const asked = { start, deadline: undefined, ...means, blocked, hours: [], zone: 'UTC' };
-  const work = workOf(slab, larder, shop);
+  const work = workOf(slab, larder, shop, { shared });
   const pinned = new Map(starts.map(([step, minutes]) => [step, after(minutes)]));
   const asPlanned = pinned.size > 0 ? layOutDay(work, { ...asked, pinned }, start) : null;
   const day = asPlanned?.feasible ? asPlanned : layOutDay(work, asked, start);
@@ -317,11 +319,19 @@ export function runPlan({
   if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: dayText(day, say) })] };
   return {
     ok: true,
-    value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }, stepTexts(say)),
+    value: runPlanOf(
+      slab,
+      shop,
+      planOf(slab, larder, shop),
+      day,
+      { version, lot: '', begin, means },
+      stepTexts(say),
+      shared,
+    ),
   };
 }
 
-export { batches, week } from './week';
+export { batches, pots, week } from './week';
 export { buying, uses } from './stock';
 
 /** Forecasts when a boil or a cooling reaches its target. */

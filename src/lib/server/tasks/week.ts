@@ -5,10 +5,12 @@ import {
   batchesFor,
   prepareWeek,
   settingProblems,
+  takesToPropose,
   waysOutOf,
   weekPlanOf,
   type BatchAnswer,
   type BatchAsk,
+  type BatchWithPots,
   type WeekAsk,
   type WeekPlan,
   type WeekWayOut,
@@ -36,6 +38,19 @@ export async function batches({ asked, ingredients, shop }: BatchesTask): Promis
   const solve = await linearSolver();
   return { ok: true, value: await batchesFor(asked, larder, shop, solve, BATCH_SECONDS) };
 }
+
+/** Batches that are not begun, with the day of each. */
+export interface PotsTask {
+  readonly batches: readonly BatchWithPots[];
+  /** Day on which each is due, by its id. */
+  readonly days: ReadonlyMap<string, string>;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+}
+
+/** Proposes what batches of the same day take from one another's pots. */
+export const pots = ({ batches, days, ingredients, shop }: PotsTask): ReturnType<typeof takesToPropose> =>
+  takesToPropose(batches, larderOf(ingredients), shop, (a, b) => days.get(a) === days.get(b));
 
 /** A week of batches, with their ingredients and the shop. */
 export interface WeekTask {

@@ -105,7 +105,7 @@ export const week: Subject = {
       summary: 'Start a batch at the bench',
       parameters: { id: 1 },
       body: { schema: obj({}), example: {} },
-      answer: created(obj({ id: int })),
+      answer: created(obj({ id: int, others: list(int) })),
     },
     {
       method: 'post',

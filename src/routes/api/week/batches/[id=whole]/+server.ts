@@ -20,9 +20,10 @@ export async function PUT({ params, request }) {
   const batch = readBatch(body.value, db);
   if (!revision.ok) return refused(revision.problems);
   if (!batch.ok) return refused(batch.problems);
-  const { slab, tins, scale, pieces, notBefore, due, orders, pinned } = batch.value;
+  const { slab, tins, scale, pieces, notBefore, due, orders, takes, pinned } = batch.value;
   const id = Number(params.id);
-  return answer(id, changeBatch(db, id, revision.value, { slab, tins, scale, pieces, notBefore, due, orders, pinned }));
+  const changed = { slab, tins, scale, pieces, notBefore, due, orders, takes, pinned };
+  return answer(id, changeBatch(db, id, revision.value, changed));
 }
 
 /** Deletes a batch that is not begun: `?revision=` as read. */
