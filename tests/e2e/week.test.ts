@@ -1,21 +1,6 @@
 /** The week: orders become batches in one workroom, blocked times and delays move them, and what cannot be met has ways out. */
-import type { APIResponse, Page } from '@playwright/test';
-import { expect, slabId, test, type Server } from './shop';
-
-const HOUR_MS = 3_600_000;
-const inHours = (hours: number) => new Date(Date.now() + hours * HOUR_MS).toISOString();
-const json = async <T>(answer: APIResponse): Promise<T> => {
-  expect(answer.ok(), await answer.text()).toBe(true);
-  return (await answer.json()) as T;
-};
-
-/** Opens the shop round the clock, so that nothing depends on when the test runs. */
-async function alwaysOpen(page: Page, { address }: Server): Promise<void> {
-  const put = (revision: number) =>
-    page.request.put(`${address}/api/shop`, { data: { revision, settings: { hours: [] } } });
-  const { latest } = (await (await put(1)).json()) as { latest?: { revision: number } };
-  if (latest) await json(await put(latest.revision));
-}
+import { expect, slabId, test } from './shop';
+import { alwaysOpen, bars, HOUR_MS, inHours, json, ordered, planned } from './weekOfShop';
 
 interface Placed {
   readonly batch: string;
@@ -38,22 +23,6 @@ interface RunNow {
     }[];
   };
 }
-
-/** Orders pieces of a slab and plans them, as the week's page does. */
-async function ordered(page: Page, { address }: Server, slab: string, count: number, hours: number, name = 'Cafe') {
-  const id = await slabId(page, address, slab);
-  const lines = [{ slab: id, count, unit: 'piece' }];
-  return json<{ id: number }>(
-    await page.request.post(`${address}/api/orders`, { data: { name, due: inHours(hours), lines } }),
-  );
-}
-
-/** Waits until the plan of the week is saved. */
-async function planned(page: Page): Promise<void> {
-  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 60_000 });
-}
-const bars = (page: Page, name: RegExp) =>
-  page.getByRole('group', { name: 'The week by day and resource' }).getByRole('button', { name });
 
 test('from an order typed to pieces handed over: planned, started from the week, made, handed over', async ({
   open,

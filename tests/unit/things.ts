@@ -7,6 +7,7 @@ import type { RunPlan } from '$core/run';
 import type { Shop } from '$core/shop';
 import { readSlab, type Slab } from '$core/slab';
 import type { RackTin } from '$core/tin';
+import type { SharedPot } from '$core/time';
 import { layOutDay, plan, runPlanOf, workOf } from '$core/usecases';
 
 export const shop: Shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 };
@@ -33,10 +34,14 @@ export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import
 export const ryeSlice = demoSlabs.find(({ name }) => name === 'Rye and treacle slice')!;
 
 /** What a run of a slab starts with. */
-export function runPlanFor(slab: Slab, { hands = 1, begin = '2026-11-27T08:00:00Z' } = {}): RunPlan {
+export function runPlanFor(
+  slab: Slab,
+  { hands = 1, begin = '2026-11-27T08:00:00Z' } = {},
+  shared: readonly SharedPot[] = [],
+): RunPlan {
   const means = { hands, ovens: 1, rings: 4 };
   const start = new Date(begin);
-  const day = layOutDay(workOf(slab, demoLarder, shop), { start, ...means, hours: [], zone: 'UTC' }, start);
+  const day = layOutDay(workOf(slab, demoLarder, shop, { shared }), { start, ...means, hours: [], zone: 'UTC' }, start);
   return runPlanOf(
     slab,
     shop,
@@ -44,5 +49,6 @@ export function runPlanFor(slab: Slab, { hands = 1, begin = '2026-11-27T08:00:00
     day,
     { version: 1, lot: 'L261127', begin, means },
     stepTexts(METRIC),
+    shared,
   );
 }

@@ -55,7 +55,7 @@ const step = fields({
   hands: oneOf(HANDS).required(REQUIRED),
   occupies: list(text(), 20).required(REQUIRED),
   ovenC: number(0, 500).nullable().defined(REQUIRED),
-  isHot: flag(),
+  ...{ isHot: flag(), waitsForPot: flag() },
   ...{ shelves: whole(1, 100), share: number(0, 1), areaMm2: number(0, 1e9) },
   ...{ inTins: tinRange, lifts: tinRange },
   after: list(

@@ -157,9 +157,11 @@ export function timesOf(
     );
     return over ? unblocked(step, over.to) : at;
   };
-  const earliest = ({ id, hands }: RunStep) => {
+  const earliest = ({ id, hands, waitsForPot, planned }: RunStep) => {
     const { begunAt, isPutOff, notBefore } = moments.get(id)!;
-    return begunAt ?? Math.max(nowMs, hands === 'free' ? nowMs : heldMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
+    const freeMs = hands === 'free' ? nowMs : heldMs;
+    const potMs = waitsForPot ? beginMs + planned.from * MINUTE_MS : nowMs;
+    return begunAt ?? Math.max(nowMs, freeMs, potMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
   };
   for (let letGo = 0; ; letGo++) {
     const from = new Map(order.map((step) => [step.id, earliest(step)]));

@@ -41,6 +41,8 @@ export interface Activity {
   readonly lifts?: TinRange;
   /** Whether it is hot without using a ring: a cooling pot. */
   readonly isHot?: boolean;
+  /** Whether it waits for the pot of another batch: at the bench it is not expected before its planned moment. */
+  readonly waitsForPot?: boolean;
   readonly after: readonly Link[];
   /** What to take care of. */
   readonly caution: Caution | null;

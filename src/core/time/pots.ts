@@ -77,6 +77,7 @@ export function potsOf(
         hands: 'busy',
         occupies: [],
         ovenC: null,
+        waitsForPot: true,
         after: links([GATHER], 0, null),
         caution: isBoiled(preparation) ? 'burn' : null,
       });

@@ -132,50 +132,57 @@ function boilsFor(
  */
 export function sharedMixturesOf(works: readonly PlannedWork[], vessels: readonly Vessel[] = []): SharedMixture[] {
   const mixtures = new Map<string, SharedMixture>();
-  for (const { key, slab, preparations, takes } of works) {
-    slab.preparations.forEach((preparation, p) => {
-      const planned = preparations[p]!;
-      if (preparation.lines.length === 0) return;
+  const parts = works.flatMap(({ key, slab, preparations, takes }) =>
+    slab.preparations.map((preparation, p) => {
       const cook = takes && (takes.find((take) => take.preparation === preparation.id)?.from ?? key);
-      const mixture = JSON.stringify([cook ?? null, mixtureKey(preparation)]);
-      const before = mixtures.get(mixture);
-      const goesInto = { key, slab: slab.name, massOutG: planned.massOutG, inTinsG: planned.inTinsG ?? [] };
-      if (!before) {
-        mixtures.set(mixture, {
-          id: `${key}/${preparation.id}`,
-          name: preparation.name,
-          preparation,
-          goesInto: [goesInto],
-          scaleFactor: planned.scaleFactor,
-          batches: planned.batches,
-          vessel: planned.vessel,
-          lines: inOrderOfUse(preparation).map((l) => ({
-            line: preparation.lines[l]!,
-            massG: planned.lines[l]!.massG,
-            quantity: preparation.lines[l]!.quantity * planned.scaleFactor,
-          })),
-        });
-        return;
-      }
-      const perFirst =
-        before.scaleFactor > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
-      const scaleFactor = before.scaleFactor + planned.scaleFactor * perFirst;
-      const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
-      const wholeMl = before.vessel.volumeMl * before.batches * growth;
-      const { kind } = before.vessel;
-      const batches = boilsFor(before.preparation, scaleFactor, { kind, wholeMl }, vessels);
+      return { key, slab, preparation, planned: preparations[p]!, cook };
+    }),
+  );
+  // Whoever cooks comes first: its pot holds as much as its recipe allows.
+  const isTaken = ({ cook, key }: (typeof parts)[number]) => cook !== undefined && cook !== key;
+  for (const { key, slab, preparation, planned, cook } of [
+    ...parts.filter((part) => !isTaken(part)),
+    ...parts.filter(isTaken),
+  ]) {
+    if (preparation.lines.length === 0) continue;
+    const mixture = JSON.stringify([cook ?? null, mixtureKey(preparation)]);
+    const before = mixtures.get(mixture);
+    const goesInto = { key, slab: slab.name, massOutG: planned.massOutG, inTinsG: planned.inTinsG ?? [] };
+    if (!before) {
       mixtures.set(mixture, {
-        ...before,
-        goesInto: [...before.goesInto, goesInto],
-        scaleFactor,
-        batches,
-        vessel: { ...before.vessel, volumeMl: wholeMl / batches },
-        lines: before.lines.map(({ line, massG, quantity }) => ({
-          line,
-          massG: massG === null ? null : massG * growth,
-          quantity: quantity * growth,
+        id: `${key}/${preparation.id}`,
+        name: preparation.name,
+        preparation,
+        goesInto: [goesInto],
+        scaleFactor: planned.scaleFactor,
+        batches: planned.batches,
+        vessel: planned.vessel,
+        lines: inOrderOfUse(preparation).map((l) => ({
+          line: preparation.lines[l]!,
+          massG: planned.lines[l]!.massG,
+          quantity: preparation.lines[l]!.quantity * planned.scaleFactor,
         })),
       });
+      continue;
+    }
+    const perFirst =
+      before.scaleFactor > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
+    const scaleFactor = before.scaleFactor + planned.scaleFactor * perFirst;
+    const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
+    const wholeMl = before.vessel.volumeMl * before.batches * growth;
+    const { kind } = before.vessel;
+    const batches = boilsFor(before.preparation, scaleFactor, { kind, wholeMl }, vessels);
+    mixtures.set(mixture, {
+      ...before,
+      goesInto: [...before.goesInto, goesInto],
+      scaleFactor,
+      batches,
+      vessel: { ...before.vessel, volumeMl: wholeMl / batches },
+      lines: before.lines.map(({ line, massG, quantity }) => ({
+        line,
+        massG: massG === null ? null : massG * growth,
+        quantity: quantity * growth,
+      })),
     });
   }
   return [...mixtures.values()];

@@ -70,10 +70,7 @@
   </dl>
   {#each p.pots as pot (pot.parts[0]!.batch + pot.parts[0]!.preparation)}
     <div class="pot">
-      <p>
-        <b>{pot.name} is cooked once</b>, {figures.mass.say(pot.massG)} in one pot{#if pot.parts[0]!.batch !== own}
-          with {p.batchNamed(pot.parts[0]!.batch)}{/if}:
-      </p>
+      <p><b>{pot.name} is cooked once</b>, {figures.mass.say(pot.massG)} in one pot:</p>
       <ul>
         {#each pot.parts as part (part.batch)}
           <li>

@@ -8,7 +8,8 @@ import { slabsNamed } from '$lib/server/stock/forOrders';
 import { starterForSlabs } from '$lib/server/starter';
 import { batchesDue } from '$lib/server/week';
 
-const MOST = 12;
+/** Slabs or batches on one sheet. */
+const MOST = 40;
 const DAY_MS = 86_400_000;
 /** Days ahead, and back for batches that are late or begun, whose batches are listed. */
 const AHEAD_DAYS = 7;

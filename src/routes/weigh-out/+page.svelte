@@ -49,10 +49,10 @@
     if (String(next.slabs) === String(slabs) && String(next.batches) === String(batches)) return;
     slabs = [...next.slabs];
     batches = [...next.batches];
-    const asked = new URLSearchParams();
-    if (slabs.length > 0) asked.set('slabs', slabs.join(','));
-    if (batches.length > 0) asked.set('batches', batches.join(','));
-    void goto(`/weigh-out${asked.size > 0 ? `?${asked.toString()}` : ''}`, { keepFocus: true, noScroll: true });
+    const asked = Object.entries({ slabs, batches }).flatMap(([name, ids]) =>
+      ids.length > 0 ? [`${name}=${ids.join(',')}`] : [],
+    );
+    void goto(`/weigh-out${asked.length > 0 ? `?${asked.join('&')}` : ''}`, { keepFocus: true, noScroll: true });
   }
 </script>
 
@@ -150,7 +150,7 @@
   .names {
     clear: both;
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(20rem, 100%), 1fr));
     max-height: 30vh;
     position: relative;
     overflow: auto;

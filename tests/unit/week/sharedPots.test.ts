@@ -16,30 +16,11 @@ import {
   type PlannedBatch,
 } from '$core/usecases';
 import { searchWeek } from '$core/week';
-import { demoLarder, demoRack, demoShop, demoSlabs } from '../things';
+import { demoLarder, demoRack, demoShop } from '../things';
+import { cloud, oat, rye, treacle } from './oatBar';
 import { wrongsOf } from './validator';
 
 const shop: Shop = { ...demoShop, rack: demoRack, fridgeMm2: 360_000 };
-const rye = demoSlabs.find(({ name }) => name === 'Rye and treacle slice')!;
-const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
-const treacle = rye.preparations.find(({ id }) => id === 'treacle')!;
-
-/** A no-bake bar with the same caramel, half as much of it. */
-const oat: Slab = {
-  ...rye,
-  name: 'Oat and treacle bar',
-  tin: cloud.tin,
-  tins: cloud.tins,
-  preparations: [
-    cloud.preparations.find(({ id }) => id === 'base')!,
-    { ...treacle, id: 'caramel', lines: treacle.lines.map((line) => ({ ...line, quantity: line.quantity / 2 })) },
-  ],
-  layers: [
-    cloud.layers.find(({ from }) => from[0]!.preparation === 'base')!,
-    { id: 'caramel', name: 'Caramel', from: [{ preparation: 'caramel', share: 1 }], spread: 'level' },
-  ],
-};
-
 const FRIDAY = Date.parse('2026-12-04T00:00:00Z');
 const at = (hour: number, day = 0) => new Date(FRIDAY + (day * 24 + hour) * 3_600_000);
 const takes = [{ preparation: 'caramel', from: 'rye' }];
