@@ -13,7 +13,8 @@ interface Planned {
   readonly id: number;
   readonly tins: readonly { readonly count: number }[];
   readonly takes?: readonly { readonly from: number }[];
-  readonly placed: readonly { readonly step: string }[];
+  /** `null` until its plan is saved. */
+  readonly placed: readonly { readonly step: string }[] | null;
 }
 
 /** Adds a pressed bar with the caramel of the rye slice, half as much of it. */
@@ -59,10 +60,13 @@ test('two batches cook their caramel in one pot: on the week, on the weigh-out s
   };
   const card = await chosen(/^(?:Batch: )?Oat and treacle bar/);
   await expect(card).toContainText('Treacle caramel is cooked once');
-  const { batches } = await json<{ batches: Planned[] }>(await page.request.get(`${shop.address}/api/week/batches`));
+  const week = async () =>
+    (await json<{ batches: Planned[] }>(await page.request.get(`${shop.address}/api/week/batches`))).batches;
+  await expect.poll(async () => (await week()).every(({ placed }) => placed !== null)).toBe(true);
+  const batches = await week();
   const taker = batches.find(({ takes = [] }) => takes.length > 0)!;
   expect(taker.takes![0]!.from).toBe(batches.find(({ id }) => id !== taker.id)!.id);
-  expect(taker.placed.map(({ step }) => step)).toContain('treacle/take');
+  expect(taker.placed!.map(({ step }) => step)).toContain('treacle/take');
 
   await card.getByRole('button', { name: 'Cook it separately' }).click();
   await planned(page);

@@ -13,6 +13,7 @@ import {
   stepsOfBatch,
   workroomOf,
   type BatchSteps,
+  type Otherwise,
   type Placement,
   type WeekBatch,
   type WeekQuestion,
@@ -100,7 +101,7 @@ export interface PreparedWeek {
   readonly dayNames: readonly string[];
   /** Batches whose slab cannot be planned at all. */
   readonly unplanned: readonly string[];
-  readonly inFewerTins: (batch: string) => BatchSteps | null;
+  readonly otherwise: Otherwise;
 }
 
 /** Returns the name of each tin on the rack, one for each tin of a batch. */
@@ -146,16 +147,16 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop, known: K
   };
   const stepsFor = worksOf(larder, { ...shop, ovenShelves: workroom.ovens[0]?.shelves }, known);
   const pots = potsForSeveral(asked.batches, larder, shop);
-  const batchIn = (batch: PlannedBatch, tins: readonly TinCount[]): WeekBatch | null => {
+  const batchIn = (batch: PlannedBatch, tins = batch.tins ?? tinsOf(batch.slab), alone = false): WeekBatch | null => {
     const { id, slab, scale, notBefore, due } = batch;
-    const activities = stepsFor(slab, tins, scale, sharedPotsOf(pots, id));
+    const activities = stepsFor(slab, tins, scale, alone ? [] : sharedPotsOf(pots, id));
     if (!activities) return null;
     return {
       ...{ id, activities, tins: tinNames(tins, shop.rack) },
       ...{ notBefore: notBefore ? Math.max(0, minuteOf(notBefore)) : 0, due: minuteOf(due) },
     };
   };
-  const single = asked.batches.flatMap((batch) => batchIn(batch, batch.tins ?? tinsOf(batch.slab)) ?? []);
+  const single = asked.batches.flatMap((batch) => batchIn(batch) ?? []);
   const batches = inGroups(single, pots).flatMap((batch) => stepsOfBatch(batch) ?? []);
   const isPlanned = new Set(batches.flatMap(({ batch }) => membersOf(batch).map(({ id }) => id)));
   return {
@@ -167,11 +168,18 @@ export function prepareWeek(asked: WeekAsk, larder: Larder, shop: Shop, known: K
       running: (asked.running ?? []).map((run) => runningIn(run, days.at(-1)!, minuteOf)),
       before: asked.before ? placementsOf(batches, workroom, asked.before, minuteOf) : null,
     },
-    inFewerTins: (id) => {
-      const batch = asked.batches.find((own) => own.id === id);
-      const tins = batch && oneTinFewer(batch.tins ?? tinsOf(batch.slab));
-      const fewer = batch && tins && tins.length > 0 ? batchIn(batch, tins) : null;
-      return fewer && stepsOfBatch(fewer);
+    otherwise: {
+      inFewerTins: (id) => {
+        const batch = asked.batches.find((own) => own.id === id);
+        const tins = batch && oneTinFewer(batch.tins ?? tinsOf(batch.slab));
+        const fewer = batch && tins && tins.length > 0 ? batchIn(batch, tins) : null;
+        return fewer && stepsOfBatch(fewer);
+      },
+      apart: (ids) =>
+        asked.batches.flatMap((batch) => {
+          const own = ids.includes(batch.id) ? batchIn(batch, undefined, true) : null;
+          return (own && stepsOfBatch(own)) ?? [];
+        }),
     },
   };
 }

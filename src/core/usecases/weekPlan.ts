@@ -60,7 +60,7 @@ export interface LateInWeek {
 export type WeekChangeOut =
   | { readonly what: 'due'; readonly batch: string; readonly due: Date }
   | { readonly what: 'hours'; readonly person: string; readonly from: Date; readonly to: Date }
-  | Extract<WeekChange, { what: 'tin' | 'fewer-tins' }>;
+  | Extract<WeekChange, { what: 'tin' | 'fewer-tins' | 'apart' }>;
 
 export interface WeekWayOut {
   readonly change: WeekChangeOut;
@@ -153,7 +153,7 @@ export function weekPlanOf({ question, origin, dayNames, unplanned }: PreparedWe
 /** Returns the changes that would make less of a week late. */
 export function waysOutOf(prepared: PreparedWeek, found: WeekFound, isTimeUp: () => boolean): WeekWayOut[] {
   const at = (minute: number) => new Date(prepared.origin.getTime() + minute * MINUTE_MS);
-  return waysOut(prepared.question, found, prepared.inFewerTins, isTimeUp).map(({ change, lateMinutes }) => {
+  return waysOut(prepared.question, found, prepared.otherwise, isTimeUp).map(({ change, lateMinutes }) => {
     switch (change.what) {
       case 'due':
         return { change: { ...change, due: at(change.due) }, lateMinutes };
@@ -161,6 +161,7 @@ export function waysOutOf(prepared: PreparedWeek, found: WeekFound, isTimeUp: ()
         return { change: { ...change, from: at(change.from), to: at(change.to) }, lateMinutes };
       case 'tin':
       case 'fewer-tins':
+      case 'apart':
         return { change, lateMinutes };
     }
   });

@@ -8,7 +8,9 @@ export type WeekChange =
   | { readonly what: 'due'; readonly batch: string; readonly due: number }
   | { readonly what: 'hours'; readonly person: string; readonly from: number; readonly to: number }
   | { readonly what: 'tin'; readonly tin: string; readonly count: number }
-  | { readonly what: 'fewer-tins'; readonly batch: string; readonly tins: number };
+  | { readonly what: 'fewer-tins'; readonly batch: string; readonly tins: number }
+  /** Batches that cook in one pot cook for themselves. */
+  | { readonly what: 'apart'; readonly batches: readonly string[] };
 
 export interface WayOut {
   readonly change: WeekChange;
@@ -22,8 +24,13 @@ const HOUR = 60;
 const MAX_LATE = 3;
 const MAX_WAYS = 6;
 
-/** Returns a batch in fewer tins; `null` if it is made in one. */
-export type InFewerTins = (batch: string) => BatchSteps | null;
+/** Other ways to make batches. */
+export interface Otherwise {
+  /** Returns a batch in fewer tins; `null` if it is made in one. */
+  readonly inFewerTins: (batch: string) => BatchSteps | null;
+  /** Returns batches that share pots as they are when each cooks for itself. */
+  readonly apart: (batches: readonly string[]) => readonly BatchSteps[];
+}
 
 /** Returns changes of a question that could help a late batch, the cheapest kind first. */
 function changesFor(question: WeekQuestion, late: BatchSteps): WeekChange[] {
@@ -44,7 +51,9 @@ function changesFor(question: WeekQuestion, late: BatchSteps): WeekChange[] {
     });
   });
   const names = [...new Set(tins)].filter((tin) => workroom.tins.has(tin));
+  const { members } = late.batch;
   return [
+    ...(members ? [{ what: 'apart', batches: members.map(({ id }) => id) } as const] : []),
     ...hours,
     ...names.map((tin): WeekChange => ({ what: 'tin', tin, count: 1 })),
     ...(tins.length > 1 && !late.batch.members
@@ -54,7 +63,7 @@ function changesFor(question: WeekQuestion, late: BatchSteps): WeekChange[] {
 }
 
 /** Returns a question with a change; `null` if the change is not possible. */
-function changed(question: WeekQuestion, change: WeekChange, inFewerTins: InFewerTins): WeekQuestion | null {
+function changed(question: WeekQuestion, change: WeekChange, otherwise: Otherwise): WeekQuestion | null {
   const { workroom, batches } = question;
   switch (change.what) {
     case 'due':
@@ -77,8 +86,13 @@ function changed(question: WeekQuestion, change: WeekChange, inFewerTins: InFewe
       return { ...question, workroom: { ...workroom, tins } };
     }
     case 'fewer-tins': {
-      const fewer = inFewerTins(change.batch);
+      const fewer = otherwise.inFewerTins(change.batch);
       return fewer && { ...question, batches: batches.map((of) => (of.batch.id === change.batch ? fewer : of)) };
+    }
+    case 'apart': {
+      const isOne = ({ batch }: BatchSteps) => membersOf(batch).some(({ id }) => change.batches.includes(id));
+      const others = batches.filter((of) => !isOne(of));
+      return { ...question, batches: [...others, ...otherwise.apart(change.batches)] };
     }
   }
 }
@@ -91,7 +105,7 @@ function changed(question: WeekQuestion, change: WeekChange, inFewerTins: InFewe
 export function waysOut(
   question: WeekQuestion,
   found: WeekFound,
-  inFewerTins: InFewerTins,
+  otherwise: Otherwise,
   isTimeUp: () => boolean,
 ): WayOut[] {
   const late = lateBatches(question, found);
@@ -103,7 +117,7 @@ export function waysOut(
   for (const { batch } of worst)
     for (const change of changesFor(question, byId.get(batch)!.of)) {
       const key = JSON.stringify(change);
-      const other = seen.has(key) || isTimeUp() ? null : changed(question, change, inFewerTins);
+      const other = seen.has(key) || isTimeUp() ? null : changed(question, change, otherwise);
       seen.add(key);
       if (!other) continue;
       const { score } = searchWeek({ ...other, before: null }, (attempts, best) => {

@@ -4,6 +4,7 @@
   import { onMount } from 'svelte';
   import type { RunPlan, RunState } from '$core/run';
   import Allergens from '$lib/ui/Allergens.svelte';
+  import { formatDuration } from '$lib/format/figures';
   import { shopDates } from '$lib/format/shopDates';
   import { askToNotify, canAskToNotify } from './notify';
 
@@ -33,9 +34,10 @@
       ? `Done at about ${dates.weekTime(run.endsAt)}`
       : run.status === 'finished'
         ? 'Finished'
-        : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= ON_TIME_MINUTES}, {Math.abs(
-        Math.round(run.lateMinutes),
-      )} min {run.lateMinutes > 0 ? 'later' : 'earlier'} than planned{/if}
+        : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= ON_TIME_MINUTES}, {formatDuration(
+        Math.abs(run.lateMinutes),
+      )}
+      {run.lateMinutes > 0 ? 'later' : 'earlier'} than planned{/if}
   </p>
   {#if plan.allergens}<Allergens statement={plan.allergens} />{/if}
   <div class="acts">

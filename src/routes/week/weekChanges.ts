@@ -44,6 +44,8 @@ export function applyChange(change: WeekChangeOut, { batches, orders, rack }: Ap
         const fewer = withOneTinFewer(bodyOf(batch));
         return fewer ? [putBatch(batch, fewer)] : [];
       });
+    case 'apart':
+      return change.batches.flatMap(byId).map((batch) => putBatch(batch, { takes: [] }));
     case 'due': {
       const due = change.due.toISOString();
       return byId(change.batch).flatMap((batch) => [

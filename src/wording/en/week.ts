@@ -46,6 +46,8 @@ export function wayOutText(change: WeekChangeOut, nameOf: (batch: string) => str
       return `Add ${change.count === 1 ? 'another' : `${change.count} more`} ${change.tin}`;
     case 'fewer-tins':
       return `Make ${nameOf(change.batch)} in ${plural(change.tins, 'tin', 'tins')}`;
+    case 'apart':
+      return `Cook for ${change.batches.map(nameOf).join(' and ')} separately`;
   }
 }
 

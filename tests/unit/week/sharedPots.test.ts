@@ -11,6 +11,7 @@ import {
   prepareWeek,
   sharedPotsOf,
   takesToPropose,
+  waysOutOf,
   weekPlanOf,
   workOf,
   type PlannedBatch,
@@ -142,6 +143,18 @@ test('each of two batches with one pot is late by its own due time only', () => 
     late.late.map(({ batch }) => batch),
     ['oat'],
   );
+});
+
+test('where one pot makes a batch late, cooking separately is a way out', () => {
+  // The oat bar begins when the base of the rye slice is ready, and then is late.
+  const batches = [batchOf('rye', rye, at(16), { notBefore: at(11) }), batchOf('oat', oat, at(13), { takes })];
+  const asked = { from: at(0, -1), to: at(24, 1), batches, people };
+  const prepared = prepareWeek(asked, demoLarder, shop);
+  const found = searchWeek(prepared.question, (n) => n < 60);
+  assert.ok(found.score.lateMinutes > 0);
+  const ways = waysOutOf(prepared, found, () => false);
+  const apart = ways.find(({ change }) => change.what === 'apart');
+  assert.deepEqual(apart, { change: { what: 'apart', batches: ['rye', 'oat'] }, lateMinutes: 0 });
 });
 
 test('batches are proposed to share a cooked mixture on the same day, from one pot, and other slabs only', () => {

@@ -27,6 +27,7 @@ test('every reason and every way out has a text', () => {
     { what: 'tin', tin: 'Long tin', count: 1 },
     { what: 'tin', tin: 'Long tin', count: 2 },
     { what: 'fewer-tins', batch: '1', tins: 1 },
+    { what: 'apart', batches: ['1', '2'] },
   ];
   for (const change of changes) sound(wayOutText(change, () => 'Rye slice', sayMoment));
   assert.match(
