@@ -14,6 +14,8 @@ export interface Room {
   readonly limit: number;
   /** Forward, one step starts no earlier than a moment; backward, it ends no later: by its position. */
   readonly bound?: { readonly step: number; readonly at: number } | undefined;
+  /** Where steps were, by id: forward, none starts before that, and backward, none ends after it. So what fits stays. */
+  readonly near?: ReadonlyMap<string, number> | undefined;
   /** Whether watched steps overlap other watched ones where they can. */
   readonly isBeside?: boolean | undefined;
   /** Starts that are fixed, by step. */
@@ -56,7 +58,7 @@ export function heldFrom(
 export function placeBatch(
   grid: Grid,
   of: BatchSteps,
-  { direction, limit, bound, kept, isBeside = false }: Room,
+  { direction, limit, bound, near, kept, isBeside = false }: Room,
 ): Placement | null {
   const { steps, holds, batch } = of;
   const forward = direction > 0;
@@ -68,6 +70,11 @@ export function placeBatch(
   const bounds = forward ? steps.map(() => low) : latest;
   if (bound && bound.step < steps.length)
     bounds[bound.step] = forward ? Math.max(low, bound.at) : Math.min(latest[bound.step]!, bound.at);
+  steps.forEach(({ activity: { id }, minutes }, i) => {
+    const was = near?.get(id);
+    if (was === undefined || kept?.has(id)) return;
+    bounds[i] = forward ? Math.max(bounds[i]!, was) : Math.min(bounds[i]!, was + minutes);
+  });
   for (let round = 0; round < MAX_ROUNDS; round++) {
     const places = placeOnce(grid, of, direction, bounds, low, high, kept, isBeside);
     if (places === null) return null;

@@ -102,6 +102,40 @@ class Board {
     for (const b of others) this.putBack(b, was[b]!);
   }
 
+  /** Leaves a batch where it was; not if it no longer fits there. */
+  stay(b: number, was: Placement | null): boolean {
+    if (!was) return false;
+    const of = this.#question.batches[b]!;
+    const found = placeBatch(this.grid, of, { ...forward(0), kept: this.#staying.get(of.batch.id) });
+    this.placements[b] = found;
+    return found !== null;
+  }
+
+  /** Places a batch near where it was: each step stays, or moves only in one direction, whichever moves fewer. Not if that makes it late. */
+  shift(b: number, was: Placement | null): boolean {
+    if (!was) return false;
+    const of = this.#question.batches[b]!;
+    const kept = this.#question.kept.get(of.batch.id);
+    const near = new Map(of.steps.map(({ activity }, i) => [activity.id, was.starts[i]!]));
+    const allowed = Math.max(0, lateIn(of, was));
+    const rooms = [forward(of.batch.notBefore), backward(Math.max(of.batch.due, endOfBatch(of, was)))];
+    const moves = ({ starts }: Placement) => starts.filter((start, i) => start !== was.starts[i]).length;
+    const found = rooms.flatMap((room) => {
+      const placement = placeBatch(this.grid, of, { ...room, near, kept });
+      if (!placement) return [];
+      takeBatch(this.grid, of, placement, -1);
+      return lateIn(of, placement) <= allowed ? [placement] : [];
+    });
+    const [best] = found.sort((a, b) => moves(a) - moves(b));
+    if (best) this.putBack(b, best);
+    return best !== undefined;
+  }
+
+  /** Places a batch near where it was, otherwise as late as it may be. */
+  placeNear(b: number, was: Placement | null): boolean {
+    return this.shift(b, was) || this.place(b, asLateAsPossible(this.#question.batches[b]!));
+  }
+
   /** Places a batch in the first room that has a place for it. */
   place(b: number, rooms: readonly Room[]): boolean {
     const { batches, kept } = this.#question;
@@ -168,21 +202,29 @@ function stayingIn({ batches, before, kept }: WeekQuestion): Kept {
 
 /** The plan before, with what no longer fits placed again. */
 function mended(question: WeekQuestion, before: readonly (Placement | null)[]): Board {
-  const board = new Board(question);
+  const { batches, kept } = question;
   const order = orderOf(question);
-  const staying = stayingIn(question);
-  const left = order.filter((b) => {
-    const { id } = question.batches[b]!.batch;
-    // Fixed steps come first in the order: what stands in their way makes room.
-    if (!before[b]) return !question.kept.has(id) || !board.place(b, asLateAsPossible(question.batches[b]!));
-    const own = staying.get(id);
-    const found = placeBatch(board.grid, question.batches[b]!, { ...forward(0), kept: own });
-    board.placements[b] = found;
-    return !found;
-  });
-  for (const b of left) board.place(b, asLateAsPossible(question.batches[b]!));
-  return board;
+  const pinned = order.filter((b) => isPinnedAnew(batches[b]!, before[b] ?? null, kept));
+  const board = new Board(question);
+  const left = order.filter((b) => !pinned.includes(b) && !board.stay(b, before[b] ?? null));
+  // What was moved by hand goes where the others leave room for it; else they make room.
+  if (pinned.every((b) => board.shift(b, before[b] ?? null))) {
+    for (const b of left) board.placeNear(b, before[b] ?? null);
+    return board;
+  }
+  const cleared = new Board(question);
+  for (const b of pinned) cleared.placeNear(b, before[b] ?? null);
+  const others = order.filter((b) => !pinned.includes(b) && !cleared.stay(b, before[b] ?? null));
+  for (const b of others) cleared.placeNear(b, before[b] ?? null);
+  return cleared;
 }
+
+/** Tells whether a step is fixed where it was not before. */
+const isPinnedAnew = ({ batch, steps }: BatchSteps, was: Placement | null, kept: Kept): boolean =>
+  steps.some(({ activity: { id } }, i) => {
+    const start = kept.get(batch.id)?.get(id);
+    return start !== undefined && start !== was?.starts[i];
+  });
 
 /**
  * Plans all batches of a week in one workroom. Where there is a plan before of at least half of them, and what is new or does not fit any

@@ -142,7 +142,7 @@ export class WeekBoard {
     const others = keep.filter((own) => own.batch !== step.batch || own.step !== step.step);
     const change = {
       keep: [...others, { batch: step.batch, step: step.step, start: at }],
-      before: startsOf(this.plan.steps.filter(({ batch }) => batch !== step.batch)),
+      before: startsOf(this.plan.steps),
     };
     this.#previews.ask(this.#question(change, PREVIEW_SECONDS, false), ({ plan, isLast }) => {
       if (this.preview?.step === step && this.preview.at.getTime() === at.getTime())

@@ -227,10 +227,33 @@ test('a step that is moved into the time of another batch is there, and the plan
     const other = work.find(({ batch, start }) => batch !== step.batch && start > step.end);
     if (!other) continue;
     const keep = [{ batch: step.batch, step: step.step, start: other.start }];
-    const before = plan.steps.filter(({ batch }) => batch !== step.batch);
-    const moved = planned({ ...asked, keep, before }, 30).plan;
+    const moved = planned({ ...asked, keep, before: plan.steps }, 30).plan;
     assert.deepEqual(wrongsIn({ ...asked, keep }, moved), [], `${step.batch} ${step.step}`);
     const isThere = moved.steps.find(({ batch, step: id }) => batch === step.batch && id === step.step);
     if (isThere) assert.deepEqual(isThere.start, other.start);
   }
+});
+
+test('a step that is moved by a few minutes moves the batches around it by single steps, and nothing becomes late', () => {
+  const batches = demoSlabs.map((slab, i) => ({ id: String(i), slab, due: at(1 + (i % 4), 16) }));
+  const asked = askOf(batches, { people: [MAKER] });
+  const { plan } = planned(asked, 300);
+  assert.ok(plan.feasible);
+  const startOf = new Map(plan.steps.map(({ batch, step, start }) => [`${batch} ${step}`, start.getTime()]));
+  const counts: number[] = [];
+  for (const step of plan.steps.filter(({ hands }, i) => hands !== null && i % 5 === 0)) {
+    const keep = [{ batch: step.batch, step: step.step, start: new Date(step.start.getTime() + 10 * 60_000) }];
+    const { plan: moved } = planned({ ...asked, keep, before: plan.steps }, 30);
+    assert.deepEqual(wrongsIn({ ...asked, keep }, moved), []);
+    if (!moved.feasible) continue;
+    const others = moved.steps.filter(({ batch }) => batch !== step.batch);
+    const isMoved = ({ batch, step: id, start }: (typeof others)[number]) =>
+      startOf.get(`${batch} ${id}`) !== start.getTime();
+    counts.push(others.filter(isMoved).length);
+  }
+  assert.ok(counts.length > 5);
+  const sorted = counts.sort((a, b) => a - b);
+  const figures = `median ${sorted[sorted.length >> 1]} of ${plan.steps.length}, at most ${sorted.at(-1)}`;
+  assert.ok(sorted[sorted.length >> 1]! <= plan.steps.length / 20, figures);
+  assert.ok(sorted.at(-1)! <= plan.steps.length / 3, figures);
 });
