@@ -81,7 +81,7 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
   const clauses: Clause[] = [];
   let oven: number | null = null;
   sentences.forEach(({ text, under }, sentence) => {
-    const label = /^([^:.]{2,40}):\s+(.+)$/.exec(text);
+    const label = /^([^:.]{2,40}|[A-Z]):\s+(.+)$/.exec(text);
     for (const { text: clause, kind: done } of clausesOf(activeVoice(inFigures(text)), nouns)) {
       const stated = endPointIn(clause);
       // "Stir until it leaves the sides of the pan" boils; "beat until thick and golden" does not.

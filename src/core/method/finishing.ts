@@ -11,6 +11,10 @@ export const DIP_MM = 1.2;
 const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
 const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
 
+/** What is drizzled over the slab runs together. */
+const DRIZZLES = /\bdrizzl/i;
+const POURS = /\b(?:sauce|caramel|syrup|honey|jam|cream|coulis|curd|toffee|dulce de leche)\b/i;
+
 const DUSTS = /^(?:[a-z]+ly )?(?:dust|sprinkle)\b/i;
 
 /** Coats or decorates: before the cut the slab, after it the pieces. */
@@ -29,7 +33,8 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
       kitchen.current = mixture;
       return { mixture, taken, joined: null };
     }
-    return coat(kitchen, mixture, isCoat ? 'coat' : 'scatter', taken);
+    const isPoured = DRIZZLES.test(text) && taken.lines.every(({ line }) => POURS.test(line.ingredient));
+    return coat(kitchen, mixture, isCoat ? 'coat' : isPoured ? 'level' : 'scatter', taken);
   }
   if (BOTH.test(text) && top && top.spread !== 'scatter' && kitchen.tin.length > 1) {
     top.spread = 'both-faces';

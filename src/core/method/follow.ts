@@ -5,11 +5,11 @@ import { bake, wait, WARMS } from './baking';
 import { clausesIn, type Clause, type ClauseRead, type Sentence } from './clauses';
 import { askForEnds, type ClauseDone } from './endPoints';
 import { finish } from './finishing';
-import { openKitchen, rootOf, type Kitchen, type Mixture, type Section } from './kitchen';
+import { openKitchen, rootOf, takeOff, type Kitchen, type Mixture, type Section } from './kitchen';
 import { lay, standFirst } from './laying';
 import { layLeftovers, useTheRest, type Placed, type Unnamed } from './leftovers';
 import { laidOf, layerIdAt } from './made';
-import { other, prepare } from './preparing';
+import { other, prepare, fryAside } from './preparing';
 import { linesNamed, sectionNamed } from './references';
 import { NOTHING_DONE as none, type Done } from './takeIn';
 import { work } from './working';
@@ -58,7 +58,9 @@ export function follow(
   const nouns = new Set(
     kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names.flatMap(endingsOf))),
   );
-  clausesIn(sentences, measures, nouns).forEach((read, at) => {
+  const clauses = clausesIn(sentences, measures, nouns);
+  const isSandwich = clauses.some(({ text, kind }) => (kind === 'lay' || kind === 'mix') && A_HALF.test(text));
+  clauses.forEach((read, at) => {
     const correction = corrected[at];
     const clause: Clause = correction ? { ...read, ...clauseOf(correction) } : read;
     const given = correction ? (kitchen.mixtures.find(({ id }) => id === correction.of) ?? null) : null;
@@ -66,7 +68,7 @@ export function follow(
     const isNothing = clause.isRemark || (correction?.kind === 'other' && correction.of === null);
     if (correction?.kind === 'lay' && correction.minutes) standFirst(kitchen, correction.minutes[0]);
     const before = new Set(kitchen.tin);
-    const what = isNothing ? none : does(kitchen, clause, given && rootOf(given), section);
+    const what = isNothing ? none : does(kitchen, clause, given && rootOf(given), section, isSandwich);
     done.push([
       clause,
       correction ? { ...what, ask: undefined } : what,
@@ -119,7 +121,18 @@ const NO_FOOD =
   /^(?:[a-z]+ly |then |now )*(?:put|turn|pop|set|leave|keep) (?:on )?(?:the |a |your )?(?:lid|timer|kettle|extractor|mixer|tin|pan|tray) (?:on|off|around|round|running)\b|^(?:put|pop) (?:on )?(?:the |a )lid\b/i;
 /** "Turn the mixer on low and, while it runs, pour the syrup into the whites." */
 const AND_MOVES = /\b(?:and|then),? [^.;]*\b(?:pour|add|tip|spread|stir|fold|whisk|scrape|trickle|drizzle)\b/i;
-function does(kitchen: Kitchen, clause: Clause, given: Mixture | null, section: Section | null): Done {
+/** "Cut the cake in half. Place one half in the tin": both halves are layers. */
+const IN_HALVES = /\b(?:cut|split|slice|divide|halve)\b[^.;]*\b(?:in|into) (?:half|halves|2)\b/i;
+const A_HALF = /\b(?:one|1|first|other|second|bottom|top|remaining) (?:half|halves)\b/i;
+
+/** Does what a clause says. @param isSandwich whether the method lays halves of what was baked */
+function does(
+  kitchen: Kitchen,
+  clause: Clause,
+  given: Mixture | null,
+  section: Section | null,
+  isSandwich: boolean,
+): Done {
   const { kind, text } = clause;
   if (NO_FOOD.test(text) && !AND_MOVES.test(text) && linesNamed(kitchen, text, null, false).lines.length === 0)
     return none;
@@ -131,7 +144,7 @@ function does(kitchen: Kitchen, clause: Clause, given: Mixture | null, section: 
     case 'melt':
     case 'boil':
       if (kitchen.isCut && TOSSES.test(text)) return finish(kitchen, clause, headed, given);
-      return work(kitchen, clause, headed, given);
+      return fryAside(kitchen, clause, headed) ?? work(kitchen, clause, headed, given);
     case 'bake':
       return (WARMS.test(text) ? prepare(kitchen, clause, headed) : null) ?? bake(kitchen, clause, given);
     case 'press':
@@ -148,6 +161,7 @@ function does(kitchen: Kitchen, clause: Clause, given: Mixture | null, section: 
       return wait(kitchen, clause, given);
     case 'cut': {
       if (!inTin) return prepare(kitchen, clause, headed) ?? none;
+      if (isSandwich && IN_HALVES.test(text) && takeOff(kitchen)) return none;
       const isOfSlab = !PREPARES.test(text.replace(/\bbash (?:it|them) up\b/i, ''));
       if (isOfSlab || /\b(?:squares|bars|fingers|slices|shards|pieces)\b/i.test(text)) kitchen.isCut = true;
       return none;

@@ -47,8 +47,14 @@ const plural = (word: string) =>
           ? `${escaped(word.slice(0, -1))}(?:y|ies)`
           : `${escaped(word)}(?:s|es)?`;
 
+/** A form of a name that methods use, with the number of its words. */
+interface Call {
+  readonly form: RegExp;
+  readonly words: number;
+}
+
 /** A full name, and its last word, which methods use for it. */
-function callsOf(ingredient: string): readonly RegExp[] {
+function callsOf(ingredient: string): readonly Call[] {
   // "Couverture, dark" is dark couverture.
   const words = ingredient
     .toLowerCase()
@@ -58,31 +64,31 @@ function callsOf(ingredient: string): readonly RegExp[] {
   // Methods say vanilla for vanilla extract.
   if (
     words.length > 1 &&
-    /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels|leaf|leaves|sheets?|granules|halves|crystals|callets|buttons|syrup|solution|puree|purée)$/.test(
+    /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels|leaf|leaves|sheets?|granules|halves|crystals|callets|buttons|syrup|solution|puree|purée|bars?|bits|chunks?|drops|bites|pulp)$/.test(
       words.at(-1)!,
     )
   )
-    return [...formsOf(words), ...formsOf(words.slice(0, -1))];
+    return [...formsOf(words), ...formsOf(words.slice(0, -1))].sort((a, b) => b.words - a.words);
   return formsOf(words);
 }
 
-function formsOf(words: readonly string[]): RegExp[] {
+function formsOf(words: readonly string[]): Call[] {
   const starts = words.map((_, from) => words.slice(from));
-  return starts.map(
-    (rest) =>
-      new RegExp(
-        `(?<![\\p{L}-])${rest
-          .slice(0, -1)
-          .map(escaped)
-          .concat(plural(rest.at(-1)!))
-          .join('[\\s-]+')}(?![\\p{L}])`,
-        'iu',
-      ),
-  );
+  return starts.map((rest) => ({
+    words: rest.length,
+    form: new RegExp(
+      `(?<![\\p{L}-])${rest
+        .slice(0, -1)
+        .map(escaped)
+        .concat(plural(rest.at(-1)!))
+        .join('[\\s-]+')}(?![\\p{L}])`,
+      'iu',
+    ),
+  }));
 }
 
-const calls = new Map<string, readonly RegExp[]>();
-function callsFor(ingredient: string): readonly RegExp[] {
+const calls = new Map<string, readonly Call[]>();
+function callsFor(ingredient: string): readonly Call[] {
   const known = calls.get(ingredient);
   if (known) return known;
   if (calls.size > 5000) calls.clear();
@@ -93,9 +99,8 @@ function callsFor(ingredient: string): readonly RegExp[] {
 
 /** Scores how well a clause names an ingredient: the number of its words that appear together, 0 if its last word does not. */
 function namedBy(clause: string, ingredient: string): number {
-  const forms = callsFor(ingredient);
-  const at = forms.findIndex((form) => form.test(clause));
-  if (at >= 0) return forms.length - at;
+  const call = callsFor(ingredient).find(({ form }) => form.test(clause));
+  if (call) return call.words;
   // "The filo sheets" and "the remaining filo" are of the filo pastry.
   const [first = '', second] = ingredient.toLowerCase().split(/[\s,]+/);
   if (second === undefined || first === '') return 0;
@@ -132,7 +137,7 @@ export function namedIn(
     (said, name) =>
       callsFor(name)
         .slice(0, 1)
-        .reduce((own, call) => own.replace(new RegExp(call.source, 'giu'), ' '), said),
+        .reduce((own, call) => own.replace(new RegExp(call.form.source, 'giu'), ' '), said),
     text,
   );
   const found = open.flatMap((line) => {

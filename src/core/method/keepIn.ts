@@ -3,7 +3,8 @@ import type { Place } from '../slab';
 /** Places named in a sentence. */
 const WORDS: Readonly<Record<Place, RegExp>> = {
   freezer: /\b(?:freezer|freeze|frozen)\b/i,
-  fridge: /\b(?:fridge|refrigerat\w*|chill(?:ed|ing|er)?|cold box|icebox)\b/i,
+  fridge:
+    /\b(?:fridge|refrigerat\w*|chill(?:ed|ing|er)?|(?:hours?|minutes?|min|h) (?:in the )?cold|cold box|icebox)\b/i,
   marble: /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i,
   room: /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
 };
@@ -40,7 +41,7 @@ export interface KeepRead {
 }
 
 const KEEPS =
-  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
+  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|preserved? for|preserve[sd]|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
 const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|weeks?|wks?|fortnights?|months?)\b/i;
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
 

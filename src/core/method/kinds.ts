@@ -22,7 +22,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   press:
     'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it |the |this |your )?(?:[a-z-]+ ){0,3}?(?:out|flat)|squash',
   bake: 'bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
-  boil: 'boil|simmer|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
+  boil: 'boil|simmer|deglaze|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
   melt: 'melt|soften|brown|dissolve|temper|microwave|zap',
   beat: 'beat|whisk|whip|mount|cream|paddle',
   lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
@@ -46,8 +46,17 @@ const ADVERBS =
 /** Kinds whose verbs may also follow "until" as a result. */
 const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
 
+/** "Into a buttered tin", without a verb. */
+const INTO_TIN =
+  /^(?:straight |then )?(?:in|into|onto) (?:(?:a|an|the|your) )?(?:[\w-]+ ){0,4}(?:tin|tray|frame|mould|mold)$/i;
+
 /** Phrases that decide the kind anywhere in a clause, before verbs are considered. */
 const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
+  ['lay', INTO_TIN],
+  [
+    'set',
+    /^(?:put|place|leave|stand)\b[^.;]{0,24}\d ?(?:hours?|hrs?|h|minutes?|min)\b[^.;]{0,16}\b(?:cold|cool|fridge)\b/i,
+  ],
   ['mix', /^cut in (?!(?:to\b|half|\d|bars|squares|pieces|slices|cubes))/i],
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
   ['other', /^(?!toast|roast|bake|dry)(?=.*\boven (?:on|to|at|goes on)\b.{0,20}\d)|^oven:? \d/i],
@@ -77,7 +86,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['mix', /^(?:keep|continue|carry on) (?:on )?(?:stirring|mixing|folding)\b/i],
   [
     'mix',
-    /^(?:put|pop|place|stick|chuck|tip|throw|measure)\b[^.;]{0,80}\b(?:bowl|pan|saucepan|processor|mixer|jug|blender|pot)\b/i,
+    /^(?![^.;]*\d\s*(?:x|by)\s*\d)(?:put|pop|place|stick|chuck|tip|throw|measure)\b[^.;]{0,80}\b(?:bowl|pan|saucepan|processor|mixer|jug|blender|pot)\b/i,
   ],
   ['bake', /\bin a (?:\w+ )?oven\b/i],
   ['other', /^(?:line|grease|butter|oil|lightly (?:grease|butter|oil))\b/i],
@@ -89,7 +98,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
   [
     'pack',
-    /\b(?:keeps?|best kept|lasts?(?= (?:for|up|about|at|a|several|\d))|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
+    /\b(?:keeps?(?! (?:stirring|whisking|beating|cooking|boiling|mixing|whipping|going|moving|warm|hot|an eye)\b)|best kept|lasts?(?= (?:for|up|about|at|a|several|\d))|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
   ],
   [
     'cut',
@@ -207,7 +216,12 @@ export function clausesOf(sentence: string, nouns: ReadonlySet<string> = NO_NOUN
     const isNext = isBefore || (/then/i.test(match[0]) && TIME.test(rest));
     const next = isNext ? kindOf(rest) : leadKind(rest, true);
     // An introduction stays with its clause.
-    if (next === null || before.trim() === '' || (leadKind(before) === null && LEADS_UP.test(before))) continue;
+    if (
+      next === null ||
+      before.trim() === '' ||
+      (leadKind(before) === null && LEADS_UP.test(before) && !INTO_TIN.test(before.trim()))
+    )
+      continue;
     // "Fold in the pistachios and peel": an ingredient is no action.
     const noun = /^(?:the )?(\p{L}+)(?=\s*(?:[,.;:]|$|and\b|or\b))/iu.exec(rest)?.[1]?.toLowerCase();
     if (noun !== undefined && nouns.has(noun)) continue;
@@ -239,7 +253,7 @@ const LEADS_UP =
 /** Words after "until ... and" that describe a result. */
 const MAY_BE_STATE =
   /^(?:set|cool|firm|press|level|smooth|keep|box|seal|top|oil|butter|cream|coat|dust|stick|mark|rest|bubble|boil|work|melt|drop|turn|leave|roll|bar|finish|use|test|dry|core|score|place|crack|snap)\b/i;
-const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)|^\w+ (?:for |it |them )?\d/i;
+const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)|^\w+ (?:for |it |them |in |into )?\d/i;
 
 /** Words that can be verbs or nouns: "butter, sugar and cream" is a list. */
 const THINGS =
@@ -282,6 +296,16 @@ function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
     )
   )
     return undefined;
+  // "Place one half in the tin, spread the cream over".
+  if (before.kind === 'lay' && after.kind === 'lay' && ONE_HALF.test(before.text)) return undefined;
+  // "Spread the jam over the base, dollop over the frangipane".
+  if (
+    before.kind === 'lay' &&
+    after.kind === 'lay' &&
+    LAYS_MORE.test(headOf(after.text)) &&
+    !/\b(?:swirl|marble|ripple|rest|remaining)\b/i.test(after.text)
+  )
+    return undefined;
   if (before.kind === after.kind) return TIME.test(before.text) && TIME.test(after.text) ? undefined : before.kind;
   if (after.kind === 'other' && !OWN_WORK.test(after.text)) return before.kind;
   if (before.kind === 'other' && !OWN_WORK.test(before.text)) return after.kind;
@@ -302,6 +326,13 @@ function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
     return /^(?:level|flatten)\b/i.test(headOf(after.text)) ? 'lay' : 'press';
   return joins(before.kind, after.kind, headOf(after.text)) ? before.kind : undefined;
 }
+
+const ONE_HALF =
+  /^(?:and |then )*(?:place|put|lay|set) (?:the )?(?:one|1|first|bottom) (?:half|sheet|piece|rectangle)\b/i;
+
+/** Another thing that is laid on what was just laid. */
+const LAYS_MORE =
+  /^(?:dollop|spoon|pour|ladle|arrange|lay) (?:over|on) (?:the|your) (?!base|top|tin|pan|tray|crust|slab)/i;
 
 /** Adding things to a pot or bowl, which is no step by itself. */
 const GATHERS = /^(?:put|pop|place|stick|chuck|throw|combine|measure|add)\b/i;

@@ -214,6 +214,18 @@ export function addStep(mixture: Mixture, step: Step): Step {
   return placed;
 }
 
+/** Takes the only layer out of its tin again, and returns what it is of; `null` if there are others. */
+export function takeOff(kitchen: Kitchen): Mixture | null {
+  const [only] = kitchen.tin;
+  const mixture = only?.parts[0]?.mixture;
+  if (!mixture || kitchen.tin.length > 1 || mixture.state !== 'laid') return null;
+  kitchen.tin.pop();
+  mixture.left = 1;
+  mixture.state = 'open';
+  kitchen.current = mixture;
+  return mixture;
+}
+
 /** Lays a share of a mixture on top of what is in the tin. */
 export function layDown(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], share = mixture.left): Laid {
   const laid: Laid = {

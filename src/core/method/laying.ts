@@ -7,6 +7,7 @@ import {
   largest,
   layDown,
   openOnes,
+  takeOff,
   type Kitchen,
   type Laid,
   type Mixture,
@@ -16,14 +17,12 @@ import { shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
 import { isNoStep, stepOf } from './steps';
-import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
+import { allOf, GRAINS, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
 const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
-/** Ingredients that stay in pieces on the layer below. */
-const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
 /** Both faces of the slab. */
 export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
 /** "Put one wafer in the frame", "cover with the second sheet and a weight". */
@@ -56,7 +55,7 @@ function shareOf(text: string, mixture: Mixture): number {
     return share;
   }
   const isOfIt =
-    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly |just |a little |a bit |slightly |over |under |more than |less than |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
+    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape|place|lay|set) (?:about |roughly |just |a little |a bit |slightly |over |under |more than |less than |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
   if (!isOfIt.test(text)) return mixture.left;
   const share = shareNamed(text);
   return share === undefined ? mixture.left : Math.min(mixture.left, share);
@@ -111,6 +110,16 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   const taken = isInHand ? NOTHING : named.lines.length === 0 && isNew ? allOf(headed) : named;
   const scattered = kind === 'scatter' || /\bcrumble\b/i.test(text);
   if (taken.lines.length > 0) return layLines(kitchen, clause, taken, current, scattered);
+  const partly = kind === 'scatter' && THE_REST.test(objectsOf(text)) ? partlyUsed(kitchen) : null;
+  if (partly) return layLines(kitchen, clause, partly, current, true);
+  const unmade = given || current || headed ? undefined : unmadeNamed(kitchen, objectsOf(text));
+  if (unmade && kitchen.tin.length > 0) {
+    const made = beginMixture(kitchen, unmade);
+    putIn(made, allOf(unmade), null);
+    layDown(kitchen, made, scattered ? 'scatter' : 'level');
+    kitchen.current = made;
+    return { ...none, mixture: made };
+  }
   // "Squeeze out the gelatine and slide it in."
   const ready = mixturesNamed(objectsOf(text), kitchen, null).filter(({ isPrepared }) => isPrepared);
   if (ready.length > 0 && kitchen.tin.length === 0 && !TIN.test(text)) {
@@ -123,7 +132,7 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
       return { ...none, mixture: pot };
     }
   }
-  const mixture = given ?? meant(kitchen, text, headed, current);
+  const mixture = given ?? meant(kitchen, text.replace(AND_THEN, ''), headed, current);
   if (!mixture) {
     // What was scattered is smoothed once it has melted.
     if (top?.spread === 'scatter' && /\b(?:spread|smooth)/i.test(text)) top.spread = 'level';
@@ -149,6 +158,7 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   // "Pour the cream over the chocolate", in one bowl: they are together already.
   const isInItself =
     kind === 'lay' &&
+    !(current === null && BARE.test(objectsOf(text))) &&
     !TIN.test(targetsOf(text)) &&
     mixture.uses.length > 1 &&
     isNamed(targetsOf(text), mixture, kitchen);
@@ -167,6 +177,29 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   return { ...none, mixture, ...(hot ? { ask: { code: 'on-hot', below: hot.uses[0]?.of.ingredient ?? '' } } : {}) };
 }
 
+/** "Scatter the rest on top": of what went in only in part. */
+const THE_REST = /\bthe (?:rest|remainder|others?)(?! of\b)\b/i;
+function partlyUsed({ sections, mixtures }: Kitchen): Taken | null {
+  if (mixtures.some(({ state, left }) => state === 'open' && left < 0.999)) return null;
+  const section = sections.findLast(({ lines }) => lines.some(isPartlyUsed));
+  const lines = section?.lines.filter(isPartlyUsed).map((line) => ({ line, share: line.left }));
+  return section && lines ? { section, lines } : null;
+}
+const isPartlyUsed = ({ left }: Section['lines'][number]) => left > 1e-6 && left < 0.999;
+
+/** "Pour the icing over", before the recipe says how it is made. */
+const unmadeNamed = ({ sections, mixtures }: Kitchen, objects: string): Section | undefined =>
+  sections.length < 2
+    ? undefined
+    : sections.find((section) => {
+        const words = wordsFor(section);
+        const isUntouched = section.lines.length > 0 && section.lines.every(({ left }) => left > 0.999);
+        return words && isUntouched && objects.search(words) >= 0 && !mixtures.some((own) => own.section === section);
+      });
+
+/** "… then the sugar": what is poured after it. */
+const AND_THEN = /,? (?:and )?(?:then|followed by)\b.*$/i;
+
 /** Chocolate that was melted before it is laid. */
 const isMeltedChocolate = ({ uses, steps }: Mixture) =>
   uses.some(({ of }) => /chocolate|couverture/i.test(of.ingredient)) && steps.some(({ id }) => id.startsWith('melt'));
@@ -183,15 +216,9 @@ const massMeant = (kitchen: Kitchen, text: string, poured: Mixture): Mixture | u
 const INTO_BOWL =
   /^(?:and |then )*(?:transfer|tip|pour|scrape|put|place) (?:it |them |the [a-z ]+ )?(?:in)?to (?:a|the) (?:[\w-]+ ){0,2}bowl\b/i;
 function backInBowl(kitchen: Kitchen, text: string): Done | null {
-  const [only] = kitchen.tin;
-  const part = only?.parts[0];
-  if (!INTO_BOWL.test(text) || kitchen.tin.length !== 1 || !part || part.mixture.state !== 'laid') return null;
-  const { mixture } = part;
-  kitchen.tin.pop();
-  mixture.left = 1;
-  mixture.state = 'open';
+  const mixture = INTO_BOWL.test(text) ? takeOff(kitchen) : null;
+  if (!mixture) return null;
   mixture.isPrepared = true;
-  kitchen.current = mixture;
   return { ...none, mixture };
 }
 
@@ -206,11 +233,18 @@ function carry(kitchen: Kitchen, text: string, headed: Section | null, given: Mi
   return mixturesNamed(text, kitchen, current).length > 0 ? null : { ...none, mixture: current };
 }
 
+/** A verb of laying without what is laid: "dollop over the frangipane and spread gently". */
+const BARE =
+  /^(?:(?:pour|dollop|spoon|spread|smooth|level|scatter|ladle|lay|arrange|and|then|gently|carefully|evenly|lightly|over|,|\.)\s*)+$/i;
+
 /** Returns the mixture that is laid: the named one, otherwise the current one. */
 export function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
   const open = openOnes(kitchen);
   const objects = objectsOf(text);
-  const named = open.filter((mixture) => isNamed(objects, mixture, kitchen));
+  const isBare = BARE.test(objects);
+  // "Dollop over the frangipane": what stands behind the verb is what is laid, if it is not there yet.
+  const said = isBare && current === null ? targetsOf(text) : objects;
+  const named = open.filter((mixture) => isNamed(said, mixture, kitchen));
   if (current && named.includes(current)) return current;
   return (
     named.at(-1) ??

@@ -28,13 +28,22 @@ export interface Portion {
 const named = (noun: string) =>
   `(?:of\\s+)?(?:the\\s+|your\\s+)?(?:[\\w-]+\\s+){0,2}${escaped(noun.replace(/s$/, ''))}`;
 
+/** The word that a clause has for an ingredient: its noun, otherwise the last of its other words. */
+function wordSaid(clause: string, ingredient: string): string {
+  const noun = nounOf(ingredient);
+  const isSaid = (word: string) => new RegExp(`\\b${escaped(word.replace(/s$/, ''))}`, 'i').test(clause);
+  if (noun === '' || isSaid(noun)) return noun;
+  const words = ingredient.toLowerCase().split(/[\s,]+/);
+  return words.findLast((word) => word.length > 3 && isSaid(word)) ?? noun;
+}
+
 /**
  * Returns the portion of an ingredient that a clause means.
  *
  * @example portionIn('stir in half the butter', 'butter') // { share: 0.5, isRest: false, isReserved: false }
  */
 export function portionIn(clause: string, ingredient: string): Portion {
-  const noun = nounOf(ingredient);
+  const noun = wordSaid(clause, ingredient);
   const part = new RegExp(`\\b${WORDS}\\s+${named(noun)}`, 'i').exec(clause);
   const share = part ? (SHARES.find(([words]) => new RegExp(`^(?:${words})$`, 'i').test(part[1]!))?.[1] ?? null) : null;
   const isReserved = share !== null && RESERVES.test(clause);

@@ -4,7 +4,7 @@ import type { Clause } from './clauses';
 import { addStep, beginMixture, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
 import { shareNamed } from './portions';
 import { isNoStep, stepOf } from './steps';
-import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
+import { allOf, GRAINS, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
 
 const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|thermometer)\b/i;
 
@@ -34,6 +34,26 @@ function keepBack(kitchen: Kitchen, text: string): Done | null {
   const said = shareNamed(text.replace(/\b[\d.]+ (?:cups?|g|ml|tbsp|tablespoons?)\b/gi, ' '));
   current.keptBack = said ?? KEPT_BACK;
   return { ...none, mixture: current, ...(said === undefined ? { ask: { code: 'kept-back', share: KEPT_BACK } } : {}) };
+}
+
+/** "Fry the cashews in the ghee; remove": they wait for later, and the fat stays in the pan. */
+const FRIED =
+  /\b(?:fry|roast|toast|brown)\b[^.]*\b(?:remove|take (?:it|them) out|drain|(?:set|keep|put) (?:it |them )?aside)\b/i;
+export function fryAside(kitchen: Kitchen, clause: Clause, headed: Section | null): Done | null {
+  if (!FRIED.test(clause.text)) return null;
+  const { section, lines } = takeLines(kitchen, clause.text, headed);
+  const fried = lines.filter(({ line }) => GRAINS.test(line.ingredient));
+  if (!section || fried.length === 0) return null;
+  const rest = lines.filter((own) => !fried.includes(own));
+  const aside = beginMixture(kitchen, section);
+  aside.isPrepared = true;
+  addStep(aside, stepOf(clause, aside));
+  putIn(aside, { section, lines: fried }, null);
+  if (rest.length === 0) return { ...none, mixture: aside };
+  const pan = beginMixture(kitchen, section);
+  putIn(pan, { section, lines: rest }, null);
+  kitchen.current = pan;
+  return { ...none, mixture: pan };
 }
 
 const READY =

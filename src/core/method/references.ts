@@ -109,6 +109,12 @@ export const mixturesNamed = (text: string, kitchen: Kitchen, besides: Mixture |
 export function sectionNamed(kitchen: Kitchen, under: string | null, clause: string): Section | null {
   if (kitchen.sections.length < 2) return null;
   const byId = (id: string | undefined) => kitchen.sections.find((section) => section.id === id) ?? null;
+  // "A: cream the butter" is of the list "A) Shortbread".
+  const lettered =
+    under?.length === 1
+      ? kitchen.sections.find(({ name }) => name.startsWith(under) && /^.[).:]/.test(name))
+      : undefined;
+  if (lettered) return lettered;
   const headed = mentionedIn(under ?? '', kitchen.sections);
   if (headed) return byId(headed.id);
   const mentioned = mentionedIn(clause, kitchen.sections);

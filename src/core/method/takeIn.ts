@@ -14,6 +14,9 @@ const PAPER = /\b(?:rice|wafer|edible) (?:paper|sheets?)\b|\bwafer paper\b|^wafe
 /** An amount with its unit, which is no share: "the 0.25 cup flour". */
 const AMOUNT = /\b\d+(?:\.\d+)? ?(?:cups?|c|g|kg|ml|oz|lb|tbsp|tsp|tablespoons?|teaspoons?)\b(?: of)?/gi;
 
+/** Ingredients that stay in pieces. */
+export const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
+
 /** Lines that a clause takes, and the share of each. */
 export interface Taken {
   readonly section: Section | null;
@@ -39,6 +42,8 @@ export const NOTHING_DONE: Done = { mixture: null, taken: NOTHING, joined: null 
 export function takeLines(kitchen: Kitchen, clause: string, headed: Section | null): Taken {
   const listed = kitchen.sections.length > 1 ? kitchen.sections.find((own) => namesList(clause, own)) : undefined;
   if (listed) return allOf(listed);
+  const counted = countedOf(kitchen, clause, headed);
+  if (counted) return counted;
   const isRest = ALL_THE_REST.test(clause);
   const first = linesNamed(kitchen, clause, headed, isRest);
   // "Another third of the biscuits" comes from a line that is partly used.
@@ -164,6 +169,20 @@ function meantByAmount(lines: readonly PantryLine[], clause: string): readonly P
 function namesList(clause: string, section: Section): boolean {
   const words = wordsFor(section);
   return words !== null && new RegExp(`(?:${words.source}) (?:things|ingredients|stuff|bits)\\b`, 'i').test(clause);
+}
+
+/** "The first 5 ingredients", "the next three", in the order of the list. */
+const COUNTED = /\b(first|next) (\d{1,2}) (?:ingredients|things|items)\b/i;
+function countedOf({ sections, current }: Kitchen, clause: string, headed: Section | null): Taken | null {
+  const said = COUNTED.exec(clause);
+  if (!said) return null;
+  const section = headed ?? current?.section ?? sections[0];
+  const lines = section?.lines
+    .filter(({ left }, at) => left > 0.999 && (/next/i.test(said[1]!) || at < Number(said[2])))
+    .slice(0, Number(said[2]));
+  return section && lines && lines.length > 0
+    ? { section, lines: lines.map((line) => ({ line, share: line.left })) }
+    : null;
 }
 
 /** All unused lines of a section. */

@@ -17,7 +17,7 @@ const SHEETS: readonly (readonly [RegExp, number, number])[] = [
 ];
 /** Words for tins. */
 const TIN =
-  /\b(?:tins?|pans?|trays?|dish(?:es)?|moulds?|molds?|frames?|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
+  /\b(?:tins?|pans?|trays?|plates?|thalis?|dish(?:es)?|moulds?|molds?|frames?|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
 /** Words for pans on the hob. */
 const RING =
   /\b(?:sauce ?pan|frying pan|heavy[- ](?:based|bottomed)|saute pan|skillet|dry pan|deep pan|large pan|small pan|medium pan)\b/i;
@@ -26,7 +26,7 @@ const N = String.raw`(\d+(?:\.\d+)?)`;
 const U = String.raw`\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|''|”)?`;
 const SIZE = new RegExp(`${N}${U}\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U}(?:\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U})?`, 'gi');
 const SIDE = new RegExp(
-  `${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b\\.?|"|''|”)(?:\\s*\\/\\s*${N}\\s*-?\\s*(?:cm|mm|inch(?:es)?|in\\b\\.?|"))?(?:\\s*\\([^)]*\\))?[ -]*(?:(?:non-?stick|loose-bottomed|shallow|deep|baking|cake|metal|lined|greased|springform|brownie)[ ,-]+)*(square|sq\\b|round|springform|tin|pan|cake|tray|dish|ring|sandwich|brownie|loose|deep|shallow|baking|frame)`,
+  `${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b\\.?|"|''|”)(?:\\s*\\/\\s*${N}\\s*-?\\s*(?:cm|mm|inch(?:es)?|in\\b\\.?|"))?(?:\\s*\\([^)]*\\))?[ -]*(?:(?:non-?stick|loose-bottomed|shallow|deep|baking|cake|metal|lined|greased|springform|brownie)[ ,-]+)*(square|sq\\b|round|springform|tin|pan|cake|tray|plate|thali|dish|ring|sandwich|brownie|loose|deep|shallow|baking|frame)`,
   'gi',
 );
 const SQUARE_SIDE = new RegExp(
@@ -88,7 +88,8 @@ export function tinIn(written: string): AnyTin | null {
     const named = SHEETS.find(([words]) => words.test(sentence));
     return named ? rectangle(named[1], named[2], /\bloaf\b/i.test(sentence) ? LOAF_DEPTH_MM : SHEET_DEPTH_MM) : null;
   };
-  if (!/\bloaf\b/i.test(sentence)) {
+  // "1/2 sheet (40 x 30 cm frame)": measures say more than the name.
+  if (!/\bloaf\b|\d\s*(?:cm|mm)\b/i.test(sentence)) {
     const found = byName();
     if (found) return found;
   }

@@ -12,7 +12,7 @@ import { NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from '.
 const WORKS: readonly StepKind[] = ['mix', 'beat', 'melt', 'boil'];
 /** Adds to what is there: "add", "stir in", "into the pan". */
 const ADDS =
-  /\b(?:add|incorporate)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:(?:an?|another|your|short)\b|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
+  /\b(?:add|incorporate|deglaze)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:(?:an?|another|your|short)\b|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
 const NEW_VESSEL =
   /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:mixer|food processor|processor|blender)\b/i;
 const ELSEWHERE =
@@ -27,6 +27,8 @@ const LEAD = /^(?:when|once|as soon as|while|after|if|before) [^,]*,\s*/i;
 export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const text = clause.text.replace(LEAD, '');
   const taken = takeLines(kitchen, text, headed);
+  const apart = SEPARATELY.test(text) && taken.lines.length > 1 ? eachApart(kitchen, clause, taken) : null;
+  if (apart) return apart;
   const found =
     given ??
     poured(kitchen, text, taken) ??
@@ -44,7 +46,7 @@ export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, g
   const step = target.state === 'joined' || isNoStep(clause) ? null : addStep(target, stepOf(clause, target));
   putIn(target, taken, step && target.steps[0] !== step ? step.id : null);
   const { celsius, stage } = clause;
-  if (clause.kind === 'boil' && celsius !== null && celsius >= COOKS_FROM_C)
+  if (clause.kind === 'boil' && celsius !== null && (celsius >= BOILS_C || (celsius >= COOKS_FROM_C && hasEgg(target))))
     target.cookTo = { celsius, ...(stage ? { stage } : {}) };
   const usedUp = taken.lines.length === 0 && others.length === 0 && ADDS.test(text) ? usedUpIn(text, kitchen) : null;
   kitchen.current = target;
@@ -54,6 +56,25 @@ export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, g
     ...(usedUp ? { ask: { code: 'used-up', ingredient: usedUp.ingredient } } : {}),
   };
 }
+
+/** "Melt the two chocolates separately": each in a bowl of its own. */
+const SEPARATELY = /\b(?:separately|in separate bowls|in 2 bowls)\b/i;
+function eachApart(kitchen: Kitchen, clause: Clause, taken: Taken): Done | null {
+  if (!taken.section || (clause.kind !== 'melt' && clause.kind !== 'beat' && clause.kind !== 'boil')) return null;
+  const made = taken.lines.map((line) => {
+    const mixture = beginMixture(kitchen, taken.section!);
+    putIn(mixture, { section: taken.section, lines: [line] }, null);
+    addStep(mixture, stepOf(clause, mixture));
+    return mixture;
+  });
+  kitchen.current = made.at(-1)!;
+  return { ...none, mixture: made.at(-1)!, taken };
+}
+
+/** Below the boil, only what has egg is cooked to a temperature; cream is only heated to it. */
+const BOILS_C = 100;
+const hasEgg = ({ uses, joined }: Mixture): boolean =>
+  uses.some(({ of }) => /\b(?:eggs?|yolks?)\b/i.test(of.ingredient)) || joined.some(hasEgg);
 
 /** "Mix the pectin with the sugar and whisk in": what was just mixed goes into the pot that was in hand before. */
 const IN_ALONE =

@@ -7,8 +7,10 @@ const NUMBER = String.raw`[\d¼-¾⅐-⅞][\d\s.,/¼-¾⅐-⅞-]*`;
 const COUNTED = String.raw`(?:(?:large|medium|small|free-range|ripe) )*(?:eggs?|egg (?:whites?|yolks?)|whole eggs?|lemons?|limes?|oranges?|bananas?|apples?)\b`;
 /** Words after which the name of an ingredient is over. */
 const OVER = String.raw`(?=\s*(?:[,.;:()]|$|\b(?:and|with|in|into|to|over|on|onto|go|goes|for|until|till|then|together|are|is|gently|at|from|plus|or|while)\b))`;
+const VAGUE = '(?:pinch|splash|dash|knob|handful|squeeze|drop|glug)';
+const PACK = '(?:tin|can|pack|packet|jar|bag|carton)';
 const AMOUNTS = new RegExp(
-  `(?<![\\p{L}\\d.])(?:${NUMBER}\\s?${UNIT}(?:\\s+of)?\\s+(?:the\\s+)?[\\p{L}][\\p{L}' -]*?${OVER}|${NUMBER}\\s?${COUNTED})`,
+  `(?<![\\p{L}\\d.])(?:${NUMBER}\\s?${UNIT}(?:\\s+of)?\\s+(?:the\\s+)?[\\p{L}][\\p{L}' -]*?${OVER}|(?:an? )?${VAGUE} of [\\p{L}][\\p{L} -]*?${OVER}|(?:an? |one |small |large |big )+${PACK} (?:of )?[\\p{L}][\\p{L} -]*?(?:\\s*\\(\\d+\\s?(?:g|ml|oz)\\)|${OVER})|${NUMBER}\\s?${COUNTED})`,
   'giu',
 );
 /** Verbs that make a sentence of a line. */

@@ -50,12 +50,12 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
       yield unreadLine(line.slice(0, MAX_KEPT), METHOD_NOTE);
       continue;
     }
-    if (at >= MAX_LINES || line.length > MAX_LENGTH) {
+    const amounts = isUnlisted && at < MAX_LINES ? amountsInSentence(line.slice(0, MAX_KEPT)) : [];
+    if (at >= MAX_LINES || (line.length > MAX_LENGTH && amounts.length === 0)) {
       const note: LineNote = at >= MAX_LINES ? { code: 'past-limit', max: MAX_LINES } : { code: 'line-too-long' };
       yield unreadLine(line.slice(0, MAX_KEPT), note);
       continue;
     }
-    const amounts = isUnlisted ? amountsInSentence(line.slice(0, MAX_KEPT)) : [];
     if (amounts.length > 0) {
       for (const amount of amounts) yield readLine(amount, measures, larder);
       yield unreadLine(line.slice(0, MAX_KEPT), METHOD_NOTE);
@@ -82,7 +82,10 @@ const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|
 const NAMED = String.raw`${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}`;
 const SEVERAL = new RegExp(`,\\s+(?=${NAMED})`, 'giu');
 const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${NAMED}`, 'iu');
-const LABELLED = new RegExp(`^([\\p{L}][\\p{L}' -]{1,38}?)(?::|\\s+[-\u2013\u2014])\\s+(?=${NAMED})`, 'iu');
+const LABELLED = new RegExp(
+  `^([\\p{L}][\\p{L}' -]{1,38}?(?:\\s*\\([^()]{1,20}\\))?)(?::|\\s+[-\u2013\u2014])\\s+(?=${NAMED})`,
+  'iu',
+);
 /** Words before a colon that are no heading. */
 const NO_HEADING = /^(?:optional|note|tip|about|total|makes|yield|serves|alternatively|or|plus)\b/i;
 
@@ -134,7 +137,7 @@ function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder):
   const line = lines[at]!.trim();
   if (TITLE_WITH_FIGURE.test(line) && lines.slice(0, at).every((before) => before.trim() === '')) return true;
   if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
-  if (/^[-*•·]/.test(line) || /^(?:an?|half|one|two|three|few|some)\b/i.test(line)) return false;
+  if (/^[-*•·]/.test(line) || /^(?:(?:an?|half|one|two|three|few|some)\b(?!\)))/i.test(line)) return false;
   if (at > 0 && lines[at - 1]!.trim() !== '') return false;
   let below = at + 1;
   while (below < lines.length && lines[below]!.trim() === '') below += 1;

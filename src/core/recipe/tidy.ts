@@ -95,7 +95,7 @@ const SUM_BEHIND = new RegExp(`^([\\d ./]+ ?${SPOONS}) (?!plus|and|\\+)([^,]+?),
 
 /** "butter, soft 60 g": the amount at the end, without a dash. */
 const AMOUNT_LAST =
-  /^(\p{L}[^\d]*(?:\d+ ?%)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl))\.?$/iu;
+  /^(\p{L}[^\d]*(?:\d+ ?%|(?<=[A-Z]{1,3})\d{2,3}\b)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl|pcs?))\.?$/iu;
 /**
  * Puts an amount that stands behind the name in front of it, and the second part of a sum beside the first.
  *

@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen and twelve. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen and fourteen. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -2277,5 +2277,742 @@ Take the butter out of the fridge earlier, it must be soft. Beat the butter, gra
     layers: ['wafers', 'cream'],
     cut: 24,
     keep: null,
+  },
+  {
+    name: 'salted peanut nougat bar, homemade candy bar',
+    text: `Homemade Nougat & Caramel Candy Bars
+
+For the nougat:
+1/4 cup butter
+1 cup granulated sugar
+1/4 cup evaporated milk
+1 1/2 cups marshmallow fluff
+1/4 cup creamy peanut butter
+1 tsp vanilla extract
+
+For the caramel:
+14 oz soft caramels, unwrapped
+1/4 cup heavy cream
+1 1/2 cups salted peanuts
+
+For the coating:
+2 cups milk chocolate chips
+1/2 cup butterscotch chips
+
+1. Grease a 9x13-inch pan.
+2. Melt half of the milk chocolate chips with half of the butterscotch chips and spread into the pan. Freeze 15 minutes.
+3. For the nougat, melt the butter, add sugar and evaporated milk and bring to a boil. Boil 5 minutes, stirring. Remove from heat, stir in the fluff, peanut butter and vanilla. Spread over the chocolate and freeze for 30 minutes.
+4. Melt the caramels with the cream, stir in the peanuts and pour over the nougat. Refrigerate 30 minutes.
+5. Melt the remaining chips and spread over the top. Chill for at least an hour.
+6. Cut into 24 bars. Keep in the refrigerator for up to 2 weeks.`,
+    tin: '330x229',
+    mixtures: {
+      base: 'milk chocolate, butterscotch',
+      nougat: 'butter, sugar, evaporated, fluff, peanut butter, vanilla',
+      caramel: 'caramels, cream, peanuts',
+      top: 'milk chocolate, butterscotch',
+    },
+    layers: ['base', 'nougat', 'caramel', 'top'],
+    waits: { base: 'freezer 15', nougat: 'freezer 30', caramel: 'fridge 30', top: 'fridge 60' },
+    cut: 24,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'treacle and walnut toffee, British, marked before set',
+    text: `WALNUT TOFFEE
+
+450g demerara sugar
+115g butter
+150ml water
+pinch of cream of tartar
+100g walnut halves
+
+Butter an 18cm square tin and spread the walnuts over the base. Put everything else in a heavy-based pan and heat slowly until the sugar has dissolved. Turn up the heat and boil, without stirring, to 143C. Pour straight over the nuts. After about 10 minutes, when it is just firm, mark into 36 squares with an oiled knife. When cold break along the lines and wrap in cellophane. Keeps 3 weeks in an airtight tin.`,
+    tin: '180x180',
+    mixtures: { nuts: 'walnut', toffee: 'demerara, butter, water, tartar @143' },
+    layers: ['nuts:scatter', 'toffee'],
+    cut: 36,
+    keep: 'room 21',
+  },
+  {
+    name: 'raspberry oat crumble bars, base and topping from one mix',
+    text: `Raspberry crumble squares
+Makes 16
+
+200g plain flour
+150g porridge oats
+175g cold butter, cubed
+125g light brown sugar
+1/2 tsp salt
+300g raspberry jam
+100g fresh raspberries
+
+Preheat the oven to 180C (160C fan) and line a 20cm square tin with baking parchment.
+Rub the butter into the flour, then stir in the oats, sugar and salt.
+Tip two-thirds of the mixture into the tin and press down firmly. Bake for 15 minutes.
+Mix the jam with the raspberries and spread over the base, then sprinkle over the rest of the crumble.
+Bake for a further 25-30 minutes until golden. Leave to cool completely in the tin before cutting into squares.
+They'll keep for 4 days in a tin.`,
+    tin: '200x200',
+    mixtures: { crumble: 'flour, oats, butter, sugar, salt', filling: 'jam, fresh raspberries' },
+    layers: ['crumble', 'filling', 'crumble:scatter'],
+    bakes: ['15 @180', '25 @180'],
+    waits: { filling: 'room 0' },
+    cut: 16,
+    keep: 'room 4',
+  },
+  {
+    name: 'pistachio white fudge, microwave',
+    text: `Quick pistachio fudge (microwave!!)
+
+400g white chocolate, chopped
+1 tin (397g) condensed milk
+30g butter
+100g pistachios roughly chopped
+
+Line a 20cm tin. Put the chocolate, condensed milk and butter in a microwave bowl and heat in 30 second bursts, stirring each time, till smooth. Stir in most of the pistachios. Pour into tin, scatter the rest on top. Fridge for at least 3 hrs. Cut into 36. Keeps in the fridge for a fortnight`,
+    tin: '200x200',
+    mixtures: { fudge: 'white chocolate, condensed, butter, pistachio', nuts: 'pistachio' },
+    layers: ['fudge', 'nuts:scatter'],
+    waits: { fudge: 'fridge 180' },
+    cut: 36,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'passionfruit slice, Australian bakery style',
+    text: `Passionfruit slice
+
+Base
+1 cup (150g) self-raising flour
+1 cup (90g) desiccated coconut
+1/2 cup (110g) caster sugar
+125g butter, melted
+
+Topping
+395g can sweetened condensed milk
+1/2 cup (125ml) lemon juice
+1/4 cup passionfruit pulp
+
+Preheat oven to 180°C. Grease and line an 18cm x 28cm slice pan.
+Combine flour, coconut and sugar in a bowl. Stir in butter. Press mixture into prepared pan. Bake for 15 minutes or until light golden.
+Whisk condensed milk, juice and pulp together. Pour over the hot base. Bake for 10 to 15 minutes or until just set. Cool in pan, then refrigerate for 2 hours. Cut into 24 pieces.`,
+    tin: '280x180',
+    mixtures: { base: 'flour, coconut, sugar, butter', topping: 'condensed, lemon juice, passionfruit' },
+    layers: ['base', 'topping'],
+    bakes: ['15 @180', '10 @180'],
+    waits: { topping: 'fridge 120' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'ginger crunch, New Zealand',
+    text: `Ginger crunch
+
+125 g butter
+100 g sugar
+200 g plain flour
+1 tsp baking powder
+2 tsp ground ginger
+
+Icing
+75 g butter
+150 g icing sugar
+2 Tbsp golden syrup
+1 Tbsp ground ginger
+
+Heat oven to 190 deg C. Cream butter and sugar till pale. Add sifted dry ingredients. Knead lightly, and press into a greased 20 x 30 cm sponge roll tin. Bake for 20-25 min. Pour the icing over while both are hot, and mark into 30 fingers before it gets cold.
+For the icing put all ingredients into a small saucepan and heat, stirring, till melted and smooth.`,
+    tin: '300x200',
+    mixtures: { base: 'butter, sugar, flour, baking powder, ginger', icing: 'butter, icing sugar, syrup, ginger' },
+    layers: ['base', 'icing'],
+    bakes: ['20 @190'],
+    cut: 30,
+    keep: null,
+  },
+  {
+    name: 'dark bark with orange and almonds, melted over water and tempered',
+    text: `Orange & Almond Bark
+
+Ingredients:
+- 12 oz bittersweet chocolate (70%), finely chopped
+- 3/4 cup whole almonds, toasted
+- 1/2 cup candied orange peel, chopped
+- flaky sea salt
+
+Directions:
+- Line a rimmed baking sheet with parchment.
+- Melt two thirds of the chocolate in a bowl set over barely simmering water until it reaches 115°F. Take the bowl off, add the remaining chocolate and stir until it cools to 88°F.
+- Stir in half the almonds, then spread about 1/4 inch thick on the parchment.
+- Sprinkle with the orange peel, remaining almonds, and a little salt.
+- Let set at cool room temperature for 1 hour, then break into pieces.
+- Store airtight for up to 3 weeks.`,
+    tin: null,
+    mixtures: { chocolate: 'chocolate, almonds', top: 'orange peel, almonds, salt' },
+    layers: ['chocolate', 'top:scatter'],
+    waits: { chocolate: 'room 60' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'date caramel oat bars, healthy, processor',
+    text: `No-bake date caramel bars
+
+OAT BASE
+1 1/2 cups rolled oats
+1/2 cup almond butter
+1/4 cup maple syrup
+
+DATE CARAMEL
+1 1/2 cups medjool dates, pitted and soaked
+1/4 cup almond butter
+2 tbsp coconut oil
+pinch sea salt
+
+CHOCOLATE TOP
+3/4 cup dark chocolate chips
+1 tbsp coconut oil
+
+Line an 8x8 pan. Blitz the oats in a food processor to a rough flour, add almond butter and maple syrup and pulse until it clumps. Press into the pan and pop in the freezer.
+Rinse the processor. Blend the drained dates, almond butter, coconut oil and salt until silky. Spread over the base. Back in the freezer for 30 mins.
+Melt chocolate and coconut oil, pour over, tilt to cover. Freeze another 15 mins until firm.
+Slice into 12 bars with a hot knife. Store in the fridge up to 10 days or freezer 2 months.`,
+    tin: '203x203',
+    mixtures: {
+      base: 'oats, almond butter, maple',
+      caramel: 'dates, almond butter, coconut oil, salt',
+      top: 'chocolate, coconut oil',
+    },
+    layers: ['base', 'caramel', 'top'],
+    waits: { base: 'freezer 0', caramel: 'freezer 30', top: 'freezer 15' },
+    cut: 12,
+    keep: 'fridge 10',
+  },
+  {
+    name: 'opera-like coffee slab, translated French',
+    text: `Carrés café-noisette
+
+Pour le biscuit : 4 œufs, 120 g de sucre, 100 g de farine, 60 g de poudre de noisettes (hazelnut flour)
+For the syrup: 100 ml strong coffee, 50 g sugar
+For the butter cream: 200 g butter, 150 g icing sugar, 2 tbsp strong coffee
+For the glaze: 150 g dark chocolate, 15 g neutral oil
+
+Beat the eggs with the sugar until they are white and triple in volume. Fold in the flour and the hazelnuts. Spread on a lined plate of 30 x 40 cm and bake 10 minutes at 200 degrees. Let cool and cut the biscuit into two rectangles of 30 x 20 cm.
+Boil the coffee with the sugar one minute and let cool. Whip the butter with the icing sugar, add the coffee.
+Soak the first biscuit with half of the syrup, spread half of the cream, lay the second biscuit, soak it with the remaining syrup and cover with the rest of the cream. Put 1 hour in the cold.
+Melt the chocolate with the oil and pour the glaze. Return to the refrigerator for 30 minutes. Cut 24 squares. To be kept 3 days in the refrigerator.`,
+    tin: '300x200',
+    mixtures: {
+      biscuit: 'ufs, sucre, farine, noisettes',
+      syrup: 'coffee, sugar',
+      cream: 'butter, icing sugar, coffee',
+      glaze: 'dark chocolate, oil',
+    },
+    layers: ['biscuit', 'syrup', 'cream', 'biscuit', 'syrup', 'cream', 'glaze'],
+    bakes: ['10 @200'],
+    waits: { cream: 'fridge 60', glaze: 'fridge 30' },
+    cut: 24,
+    keep: 'fridge 3',
+  },
+  {
+    name: 'puffed quinoa chocolate crackle with coconut oil, kids',
+    text: `Quinoa crackle
+
+2 cups puffed quinoa, 1/2 cup cocoa powder, 3/4 cup coconut oil, 1/3 cup honey, 1/2 cup shredded coconut
+
+Gently melt the coconut oil and honey together. Whisk in the cocoa. Pour over the quinoa and coconut in a big bowl and mix well. Press into a lined 20cm x 20cm tin. Refrigerate for an hour. Cut into 25 squares and keep them in the fridge.`,
+    tin: '200x200',
+    mixtures: { crackle: 'quinoa, cocoa, coconut oil, honey, shredded coconut' },
+    layers: ['crackle'],
+    waits: { crackle: 'fridge 60' },
+    cut: 25,
+    keep: null,
+  },
+  {
+    name: 'cream caramels, professional card',
+    text: `VANILLA CREAM CARAMELS - 40 x 30 frame, 10 mm
+
+Cream 35%         700 g
+Glucose DE40      400 g
+Sugar             800 g
+Butter            150 g
+Fleur de sel      8 g
+Vanilla bean      2 pc
+
+1. Heat cream with split vanilla to 80°C, keep warm.
+2. Cook sugar and glucose to a dry caramel, 180°C.
+3. Deglaze with the warm cream in 3 additions.
+4. Add butter, cook the whole to 119°C.
+5. Stir in salt, pour into frame set on silicone mat.
+6. Leave 24 h at 18°C.
+7. Cut 20 x 30 mm, wrap.
+Shelf life 8 weeks.`,
+    tin: '400x300',
+    mixtures: { caramel: 'cream, glucose, sugar, butter, sel, vanilla @119' },
+    layers: ['caramel'],
+    waits: { caramel: 'room 1440' },
+    cut: 200,
+    keep: 'room 56',
+  },
+  {
+    name: 'lamington slice, Australian without dipping',
+    text: `Lamington slice
+
+SPONGE
+125g butter, softened
+3/4 cup caster sugar
+2 eggs
+1 1/2 cups self-raising flour
+1/2 cup milk
+
+JAM LAYER
+1/2 cup raspberry jam, warmed
+
+ICING
+2 cups icing sugar mixture
+1/4 cup cocoa
+20g butter, melted
+1/4 cup boiling water
+1 cup desiccated coconut
+
+Heat oven 180C/160C fan. Line 20x30cm lamington pan. Beat butter and sugar until creamy, add eggs one at a time, fold in flour and milk in batches. Spread in pan, bake 25 mins. Cool on rack, then return to the clean pan. Spread with jam.
+Sift icing sugar and cocoa, stir in butter and water until smooth. Pour over jam, sprinkle with coconut. Stand 1 hr until set. Cut into 20. Will keep 2 days.`,
+    tin: '300x200',
+    mixtures: {
+      sponge: 'softened, caster, eggs, self-raising, milk',
+      jam: 'jam',
+      icing: 'icing sugar, cocoa, melted, boiling water',
+      coconut: 'coconut',
+    },
+    layers: ['sponge', 'jam', 'icing', 'coconut:scatter'],
+    bakes: ['25 @180'],
+    waits: { icing: 'room 60' },
+    cut: 20,
+    keep: 'room 2',
+  },
+  {
+    name: 'rum and raisin frozen chocolate slab',
+    text: `Frozen rum & raisin slab
+
+100 g raisins
+3 tbsp dark rum
+300 ml whipping cream
+4 egg yolks (pasteurised)
+90 g sugar
+200 g dark chocolate, melted and cooled
+150 g shortbread biscuits, crushed
+60 g melted butter
+
+The day before, soak the raisins in the rum. Stir the biscuits into the butter and press into the bottom of a lined 20 x 20 cm tin; chill. Whisk the yolks with the sugar till thick and pale, then whisk in the chocolate. Whip the cream to soft peaks and fold it in with the raisins and their rum. Scrape on to the base, smooth the top and freeze overnight. Let it stand 10 minutes, cut into 16 bars. Up to 1 month in the freezer.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'shortbread, butter',
+      mousse: 'raisins, rum, cream, yolks, sugar, chocolate',
+    },
+    layers: ['base', 'mousse'],
+    waits: { base: 'fridge 0', mousse: 'freezer 0' },
+    cut: 16,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'honeycomb chocolate slab with biscuit, Irish shop style',
+    text: `Honeycomb biscuit slab - tray bake
+
+350g digestive biscuits, broken
+200g crunchy honeycomb bars, smashed
+150g butter
+3 tbsp golden syrup
+400g milk chocolate
+100g white chocolate to finish
+
+Melt the butter, syrup and milk chocolate together over a pan of simmering water. Take off the heat and stir in the biscuits and three quarters of the honeycomb. Press into a lined 30cm x 20cm tray. Melt the white chocolate and drizzle it over with a fork, then scatter with the remaining honeycomb. Leave in the fridge for 2 hours then slice into 24.`,
+    tin: '300x200',
+    mixtures: {
+      slab: 'digestive, honeycomb, butter, syrup, milk chocolate',
+      drizzle: 'white chocolate',
+      honeycomb: 'honeycomb',
+    },
+    layers: ['slab', 'drizzle', 'honeycomb:scatter'],
+    waits: { drizzle: 'fridge 120' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'Bakewell flapjack, oats and frangipane',
+    text: `For the oat base
+200g butter
+150g golden syrup
+100g light muscovado sugar
+350g porridge oats
+
+For the frangipane
+100g butter, softened
+100g caster sugar
+2 eggs
+100g ground almonds
+1 tbsp plain flour
+
+To finish
+150g cherry jam
+25g flaked almonds
+
+1. Heat oven to 170C/150C fan/gas 3. Line a 23cm square tin.
+2. Melt the butter, syrup and sugar in a pan, then mix in the oats. Press into the tin and bake for 12 mins.
+3. Beat the frangipane ingredients together until smooth.
+4. Spread the jam over the warm oat base, dollop over the frangipane and spread gently. Scatter with the flaked almonds.
+5. Bake for 30 mins until golden and springy. Cool in the tin, then cut into 18 fingers. Will keep for 5 days in an airtight container.`,
+    tin: '230x230',
+    mixtures: {
+      oats: 'butter, syrup, muscovado, oats',
+      jam: 'jam',
+      frangipane: 'softened, caster, eggs, ground almonds, plain flour',
+      almonds: 'flaked',
+    },
+    layers: ['oats', 'jam', 'frangipane', 'almonds:scatter'],
+    bakes: ['12 @170', '30 @170'],
+    waits: { frangipane: 'room 0' },
+    cut: 18,
+    keep: 'room 5',
+  },
+  {
+    name: 'halva-style tahini fudge',
+    text: `Tahini fudge
+
+Put 1 cup of sugar, 1/3 cup water and 2 tbsp honey in a pan and cook to 245F. Meanwhile warm 1 1/2 cups tahini with 1/2 tsp vanilla and a pinch of salt until just warm. Pour the syrup into the tahini in a thin stream, stirring with a wooden spoon until it starts to stiffen. Fold in 1/2 cup pistachios. Scrape at once into a lined 8-inch loaf... sorry, 8-inch square pan and press flat. Cool to room temperature, then wrap and refrigerate for 24 hours. Cut in 36.`,
+    tin: '203x203',
+    mixtures: { syrup: 'sugar, water, honey @118', tahini: 'tahini, vanilla, salt, pistachios' },
+    layers: ['syrup+tahini'],
+    waits: { tahini: 'fridge 1440' },
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'sloppy text message fudge',
+    text: `mums fudge!! 1lb sugar, 4oz butter, small tin evap milk (170g), splash of vanilla. melt all together v slowly til no grains then boil hard abt 10 min keep stirring, 238F. off heat, vanilla in, leave 5 min then beat like mad til thick. into buttered 7in sq tin, mark in 36 when half set. nice for 2 wks in a tin`,
+    tin: '178x178',
+    mixtures: { fudge: 'sugar, butter, evap, vanilla @114' },
+    layers: ['fudge'],
+    cut: 36,
+    keep: 'room 14',
+  },
+  {
+    name: 'millionaire bars, chef notes with letters',
+    text: `Millionaire slice - 1/2 sheet (40 x 30 cm frame)
+
+A) Sablé
+Butter 300 g
+Icing sugar 150 g
+Flour 450 g
+Salt 4 g
+
+B) Caramel
+Sugar 400 g
+Glucose 200 g
+Cream 35% 500 g
+Butter 120 g
+
+C) Top
+Milk chocolate 500 g
+Oil 25 g
+
+A: cream butter and sugar, add flour and salt. Roll into the frame, dock, bake 165C 22 min. Cool.
+B: caramelise sugar and glucose to 175C, deglaze with hot cream, add butter, cook to 112C. Pour over A. Set 2 h at room temp.
+C: melt chocolate with oil to 40C, pour, tilt level. Chill 20 min. Demould, cut 2.5 x 8 cm.
+Keeps 14 days.`,
+    tin: '400x300',
+    mixtures: {
+      sable: 'butter, icing sugar, flour, salt',
+      caramel: 'sugar, glucose, cream, butter @112',
+      top: 'milk chocolate, oil',
+    },
+    layers: ['sable', 'caramel', 'top'],
+    bakes: ['22 @165'],
+    waits: { caramel: 'room 120', top: 'fridge 20' },
+    cut: 60,
+    keep: 'room 14',
+  },
+  {
+    name: 'peppermint patties slab dipped, American',
+    text: `Peppermint Patty Squares
+
+3 3/4 cups powdered sugar
+3 tablespoons butter, softened
+2-3 teaspoons peppermint extract
+1/2 teaspoon vanilla
+1/4 cup evaporated milk
+2 cups semisweet chocolate chips
+2 tablespoons shortening
+
+Line an 8-inch square pan with parchment. In a large bowl, combine the first five ingredients and beat until it comes together. Press evenly into the pan, cover and freeze for 30 minutes. Lift out and cut into 36 squares. Return to the freezer while you melt the chocolate and shortening in the microwave. Dip each square, let the excess drip off and set on waxed paper. Refrigerate until firm. Store in refrigerator up to a month.`,
+    tin: '203x203',
+    mixtures: {
+      mint: 'powdered sugar, butter, peppermint, vanilla, evaporated',
+      dip: 'chips, shortening',
+    },
+    layers: ['mint', 'dip:coat'],
+    waits: { mint: 'freezer 30' },
+    cut: 36,
+    keep: 'fridge 30',
+  },
+  {
+    name: 'Jaffa cake slice, British blog',
+    text: `Jaffa traybake
+
+Hi all, back again with a nostalgic one! My boys devoured it.
+
+You'll need:
+For the sponge
+3 large eggs
+100g caster sugar
+100g self raising flour
+
+For the jelly
+1 x 135g packet orange jelly
+150ml boiling water
+3 tbsp marmalade
+
+For the top
+250g dark chocolate
+1 tbsp vegetable oil
+
+What to do:
+Pre-heat your oven to 180C and line a 30 x 20cm traybake tin.
+Whisk the eggs and sugar for a good 5 minutes until pale and fluffy, then sift over the flour and fold in gently. Pour into the tin and bake for 12-15 minutes until springy. Leave to cool in the tin.
+Dissolve the jelly in the boiling water and stir in the marmalade. Leave to cool for 20 minutes, then pour over the sponge and put in the fridge for 2 hours to set.
+Melt the chocolate with the oil, let it cool for 5 minutes and pour over the jelly quickly. Back in the fridge for 30 minutes.
+Cut into 16 squares with a warm knife. Eat within 3 days, kept in the fridge.`,
+    tin: '300x200',
+    mixtures: {
+      sponge: 'eggs, caster, flour',
+      jelly: 'jelly, boiling water, marmalade',
+      top: 'dark chocolate, oil',
+    },
+    layers: ['sponge', 'jelly', 'top'],
+    bakes: ['12 @180'],
+    waits: { jelly: 'fridge 120', top: 'fridge 30' },
+    cut: 16,
+    keep: 'fridge 3',
+  },
+  {
+    name: 'sponge toffee, broken, Canadian',
+    text: `Sponge toffee
+
+2 1/2 cups granulated sugar
+2/3 cup corn syrup
+6 tbsp water
+2 tbsp baking soda
+2 tsp vanilla
+
+Butter a 10-inch springform pan liberally, line bottom with parchment. In a deep saucepan combine sugar, corn syrup, water and vanilla. Over medium-high heat bring to a boil without stirring and cook until hard crack stage, 300 F, about 10 minutes. Remove from heat. Working quickly, add baking soda and whisk to incorporate, about 5 seconds. Caution: it will bubble up when the soda is added. Pour immediately into the pan. Let set completely before touching it. Then break into pieces and store airtight for up to 2 weeks.`,
+    tin: null,
+    mixtures: { toffee: 'sugar, corn syrup, water, soda, vanilla @149' },
+    layers: ['toffee'],
+    waits: { toffee: 'room 0' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'tiffin with cherry and a marbled top',
+    text: `Cherry tiffin (makes 20)
+
+150g butter
+50g caster sugar
+3 tbsp cocoa
+4 tbsp golden syrup
+300g rich tea biscuits, crushed
+100g glace cherries, halved
+200g milk chocolate
+100g white chocolate
+
+Grease and line a 20 x 30 cm tin. Melt the butter, sugar, cocoa and syrup in a pan. Off the heat, stir in the biscuits and cherries, and press into the tin. Melt the two chocolates separately. Pour the milk chocolate over the biscuit layer, then drizzle over the white chocolate and marble with a cocktail stick. Chill for 2 hours before slicing into 20. Keeps for 1 week in the fridge.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'butter, sugar, cocoa, syrup, biscuits, cherries',
+      milk: 'milk chocolate',
+      white: 'white chocolate',
+    },
+    layers: ['base', 'milk+white'],
+    waits: { milk: 'fridge 120' },
+    cut: 20,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'torrone, Italian translated with wafers and hazelnuts',
+    text: `Soft torrone with hazelnuts
+
+Ingredients for a mold of 20x15 cm:
+300 g of honey
+200 g of sugar
+60 g of water
+2 egg whites
+400 g of toasted hazelnuts
+zest of one orange
+wafer sheets as needed
+
+Preparation
+Heat the honey in a bain-marie... in practice on very low flame until it reaches 121°. In another saucepan put the sugar with the water and bring to 145°. Meanwhile whip the egg whites stiff. Pour the honey in a stream on the whites, always whipping, then the sugar. Continue for 5 minutes until the mass is thick. Add the hazelnuts, still hot from the oven, and the zest. Line the mold with the wafer, pour the torrone, level with a spatula and cover with another wafer. Put a weight over and leave 12 hours. Cut into 15 bars with a serrated knife. It is preserved for a month, wrapped.`,
+    tin: '200x150',
+    mixtures: { honey: 'honey @121', syrup: 'sugar, water @145', whites: 'egg white, hazelnuts, zest' },
+    layers: ['whites+honey+syrup'],
+    waits: { whites: 'room 720' },
+    cut: 15,
+    keep: 'room 30',
+  },
+  {
+    name: 'blondies with caramel baked in, halves',
+    text: `Salted caramel blondies
+
+225g butter, melted
+250g soft brown sugar
+3 eggs
+275g plain flour
+1/2 tsp baking powder
+200g tin caramel
+1 tsp sea salt flakes
+100g white chocolate chips
+
+Oven 180C/160C fan. Line a 23cm square tin. Beat the butter and sugar, then the eggs one at a time. Fold in the flour, baking powder and chocolate chips. Spread half the batter in the tin. Stir half the salt into the caramel and spoon it over in blobs. Cover with the remaining batter and sprinkle with the rest of the salt. Bake for 30-35 mins till golden but with a slight wobble. Cool completely, then chill for 1 hour and cut into 16.`,
+    tin: '230x230',
+    mixtures: {
+      batter: 'butter, brown sugar, eggs, flour, baking powder, chips',
+      caramel: 'caramel, salt',
+      salt: 'salt',
+    },
+    layers: ['batter', 'caramel', 'batter', 'salt:scatter'],
+    bakes: ['30 @180'],
+    waits: { batter: 'fridge 60' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'coconut jaggery slab, Indian English',
+    text: `Coconut barfi
+
+2 cups fresh grated coconut
+1 1/2 cups sugar
+1/2 cup milk
+2 tbsp ghee
+1/2 tsp cardamom powder
+10 cashews, chopped
+
+Grease a 20 cm square plate with ghee and keep aside. Heat ghee in a heavy bottomed kadai and fry the cashews till golden; remove. In the same kadai add coconut, sugar and milk. Cook on medium flame stirring continuously till the mixture thickens and leaves the sides. Add cardamom powder and mix. Switch off the flame, pour on the plate and level it. Sprinkle the cashews on top and press lightly. Mark 25 pieces while warm. Once cool separate the pieces and store in an airtight box. Stays good for 4 days.`,
+    tin: '200x200',
+    mixtures: { barfi: 'coconut, sugar, milk, ghee, cardamom @107', nuts: 'cashew' },
+    layers: ['barfi', 'nuts:scatter'],
+    cut: 25,
+    keep: 'room 4',
+  },
+  {
+    name: 'ice cream sandwich slab, frozen, sheet cake',
+    text: `Ice cream sandwich bars
+
+CAKE
+1/2 cup butter, melted
+1 cup sugar
+2 eggs
+3/4 cup flour
+1/3 cup cocoa
+1/2 tsp salt
+
+FILLING
+1 1/2 quarts vanilla ice cream, softened
+
+Preheat oven to 350°F. Line a 13 x 18-inch half sheet pan with parchment. Whisk butter and sugar; whisk in the eggs. Stir in flour, cocoa and salt. Spread in a thin layer and bake 10 minutes. Cool completely, then cut in half crosswise. Place one half in a 9 x 13-inch pan, spread the ice cream over and top with the other half. Freeze for at least 4 hours. Cut into 12 bars. Keeps 1 month frozen.`,
+    tin: '330x229',
+    mixtures: { cake: 'butter, sugar, eggs, flour, cocoa, salt', filling: 'ice cream' },
+    layers: ['cake', 'filling', 'cake'],
+    bakes: ['10 @177'],
+    waits: { cake: 'freezer 240' },
+    cut: 12,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'chocolate orange fudge, slow cooker',
+    text: `Slow cooker chocolate orange fudge
+
+500g chocolate orange, broken up
+397g can condensed milk
+15g butter
+
+1. Place everything in the slow cooker pot.
+2. Leave the lid off and cook on high for 1 hour, stirring every 15 minutes.
+3. Pour into a lined 20cm square tin.
+4. Once cooled, refrigerate overnight.
+5. Cut into 36 pieces.`,
+    tin: '200x200',
+    mixtures: { fudge: 'chocolate orange, condensed, butter' },
+    layers: ['fudge'],
+    waits: { fudge: 'fridge 0' },
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'chewy caramel apple oat bars, three parts baked together',
+    text: `Caramel apple oat bars
+
+Crust & crumble
+2 cups flour
+2 cups quick oats
+1 cup packed brown sugar
+1 tsp baking soda
+1/4 tsp salt
+1 cup butter, melted
+
+Filling
+3 cups peeled diced apples
+2 tbsp flour
+1 tsp cinnamon
+1 cup caramel sauce
+
+1. Preheat oven to 350. Grease a 9x13 pan.
+2. Stir together crust ingredients until crumbly. Press half into pan. Bake 10 min.
+3. Toss apples with flour and cinnamon and layer on the hot crust. Drizzle with caramel sauce. Crumble remaining oat mixture over the top.
+4. Bake another 25-30 min until golden. Cool, then refrigerate 2 hrs. Cut in 24.`,
+    tin: '330x229',
+    mixtures: {
+      crust: 'flour, oats, brown sugar, soda, salt, butter',
+      apples: 'apples, 2 tbsp flour, cinnamon',
+      caramel: 'caramel sauce',
+    },
+    layers: ['crust', 'apples', 'caramel', 'crust:scatter'],
+    bakes: ['10 @177', '25 @177'],
+    waits: { crust: 'fridge 120' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'layered jelly and cream slab, German translated',
+    text: `Raspberry quark slices
+
+Dough: 125 g butter, 100 g sugar, 2 eggs, 150 g flour, 1 teaspoon baking powder.
+Cream: 500 g quark, 80 g sugar, 200 ml cream, 6 sheets gelatine.
+Covering: 400 g raspberries, 1 packet clear cake glaze, 250 ml water.
+
+Stir butter and sugar foamy, eggs thereto, flour mixed with baking powder under it. Spread on a deep baking tray of 30x20 cm, bake 20 minutes at 180 degrees. Let cool down.
+Soak the gelatine, squeeze out and dissolve in 3 spoons of warm quark. Stir into the rest of the quark with the sugar. Fold in the whipped cream. Spread on the base and put 2 hours cold.
+Distribute the raspberries on it. Boil the glaze with the water and pour over the fruits. Let set 30 minutes in the fridge. Cut in 15 slices. Eat within 2 days.`,
+    tin: '300x200',
+    mixtures: {
+      dough: 'butter, sugar, eggs, flour, baking powder',
+      cream: 'quark, sugar, cream, gelatine',
+      berries: 'raspberries',
+      glaze: 'glaze, water',
+    },
+    layers: ['dough', 'cream', 'berries:scatter', 'glaze'],
+    bakes: ['20 @180'],
+    waits: { cream: 'fridge 120', glaze: 'fridge 30' },
+    cut: 15,
+    keep: 'room 2',
+  },
+  {
+    name: 'nutty seed bar, honey cooked, sheet',
+    text: `Nut & seed bars
+Ingredients (10 bars): 150 g almonds, 100 g cashews, 50 g pumpkin seeds, 30 g puffed rice, 120 g honey, 40 g glucose syrup, 2 g salt.
+Method: Toast the nuts and seeds at 160°C for 10 minutes. Heat the honey, glucose and salt to 125°C. Tip in the warm nuts, seeds and the rice and stir fast. Press into a 20 x 15 cm frame with an oiled roller. After 15 minutes, while still warm, cut into 10 bars. Wrap airtight. Shelf life 3 months.`,
+    tin: '200x150',
+    mixtures: { bars: 'almonds, cashews, pumpkin, rice, honey, glucose, salt @125' },
+    layers: ['bars'],
+    bakes: ['10 @160'],
+    cut: 10,
+    keep: 'room 90',
   },
 ];
