@@ -38,7 +38,7 @@ const OF_SIZE = new RegExp(
 );
 const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');
 const MAKES = new RegExp(
-  `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\.\\d|\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b|lbs?\\b|pounds?\\b|oz\\b|ounces?\\b|cups?\\b))`,
+  `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|servings?|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\.\\d|\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b|lbs?\\b|pounds?\\b|oz\\b|ounces?\\b|cups?\\b))`,
   'i',
 );
 const CUTS =

@@ -110,14 +110,19 @@ export function ovenIn(sentence: string, isUs: boolean): TemperatureRead {
  */
 export function endPointIn(sentence: string): TemperatureRead & { readonly stage: Stage | null } {
   const stage = stageIn(sentence);
+  const said = sentence.replace(WATCHED, ' ');
   // Sugar is never boiled to 200 °C.
-  const last = alternatives(sentence, (value) => value > 200).at(-1);
+  const last = alternatives(said, (value) => value > 200).at(-1);
   if (last) return { ...chosen(last, APART_C.sugar, [0, 300], Infinity), stage };
   if (stage === null) return { ...NO_TEMPERATURE, stage };
   const { fromC, toC } = STAGE_RANGES.find((range) => range.stage === stage)!;
   const celsius = Math.round((fromC + toC) / 2);
   return { celsius, ask: { code: 'stage-range', stage, fromC, toC, takenC: celsius }, stage };
 }
+
+/** "Watch carefully after 280°": on the way to the end. */
+const WATCHED =
+  /\b(?:watch|careful|carefully|check|attention)\b[^.;]{0,30}\b(?:after|from|above|past|over|beyond)\s+\d+\s*(?:°|degrees)?\s*[cf]?\b/gi;
 
 /** Returns the sugar stage in a sentence. */
 export function stageIn(sentence: string): Stage | null {

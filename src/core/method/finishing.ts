@@ -15,6 +15,9 @@ const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
 const DRIZZLES = /\bdrizzl/i;
 const POURS = /\b(?:sauce|caramel|syrup|honey|jam|cream|coulis|curd|toffee|dulce de leche)\b/i;
 
+/** What is brushed over the top of a slab is a layer, and no coat of its pieces. */
+const OVER_TOP = /\b(?:over|on) (?:the )?(?:top|surface)\b/i;
+
 const DUSTS = /^(?:[a-z]+ly )?(?:dust|sprinkle)\b/i;
 
 /** Coats or decorates: before the cut the slab, after it the pieces. */
@@ -22,7 +25,7 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
   const { text } = clause;
   const top = kitchen.tin.at(-1);
   const taken = takeLines(kitchen, text, headed);
-  const isCoat = COATS.test(text) || kitchen.isCut;
+  const isCoat = (COATS.test(text) && !OVER_TOP.test(text)) || kitchen.isCut;
   if (taken.lines.length > 0) {
     const again = kitchen.isCut ? null : laidAgain(kitchen, taken);
     if (again) return again;

@@ -41,7 +41,7 @@ export interface KeepRead {
 }
 
 const KEEPS =
-  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|preserved? for|preserve[sd]|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
+  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|preserved? for|preserve[sd]|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life|storage)\b/i;
 const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|weeks?|wks?|fortnights?|months?)\b/i;
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
 

@@ -24,7 +24,8 @@ const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|bo
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
 /** Both faces of the slab. */
-export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
+export const BOTH =
+  /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b|\bspread again\b/i;
 /** "Put one wafer in the frame", "cover with the second sheet and a weight". */
 const PAPER_ON =
   /^(?:put|lay|place|cover|top|fit) (?:it |them )?(?:with )?(?:the |a |an |your |one |1 |second |other |another |sheets? of |lined )*(?:wafers?|rice paper|baking paper|parchment|greaseproof|foil|film|weights?|acetate)\b/i;

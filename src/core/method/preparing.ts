@@ -6,12 +6,23 @@ import { shareNamed } from './portions';
 import { isNoStep, stepOf } from './steps';
 import { allOf, GRAINS, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
 
+/** "Dark: idem." */
+const SAME = /^(?:[^:]{1,40}: )?(?:idem|ditto|likewise|(?:the )?same(?: again)?|as above)\b/i;
+
 const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|thermometer)\b/i;
 
 /** Does work without a kind: preparing ingredients, otherwise a step of the current mixture. */
 export function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const ready = (WARMS.test(clause.text) ? takenOut(kitchen, clause) : null) ?? prepare(kitchen, clause, headed);
   if (ready) return ready;
+  const same = headed && SAME.test(clause.text) ? allOf(headed) : null;
+  if (same && same.lines.length > 0 && !kitchen.mixtures.some(({ section }) => section === headed)) {
+    const mixture = beginMixture(kitchen, headed!);
+    addStep(mixture, stepOf({ ...clause, kind: 'mix' }, mixture));
+    putIn(mixture, same, null);
+    kitchen.current = mixture;
+    return { ...none, mixture, taken: same };
+  }
   const kept = keepBack(kitchen, clause.text);
   if (kept) return kept;
   if (OF_NOTHING.test(clause.text) || isNoStep(clause)) return none;

@@ -51,7 +51,7 @@ export function takeLines(kitchen: Kitchen, clause: string, headed: Section | nu
     first.lines.length === 0 && shareNamed(clause) !== undefined ? linesNamed(kitchen, clause, headed, true) : first;
   const taken: { line: PantryLine; share: number }[] = [];
   const said = clause.replace(AMOUNT, ' ');
-  for (const line of meantByAmount(meantByMark(meantByRole(meantByUse(lines, clause), clause), clause), clause)) {
+  for (const line of meant(lines, clause)) {
     if (PAPER.test(line.ingredient)) continue;
     const portion = line.names
       .map((name) => portionIn(said, name))
@@ -139,6 +139,29 @@ function meantByRole(lines: readonly PantryLine[], clause: string): readonly Pan
 /** A number that tells two lines of one ingredient apart: "sugar (1)". */
 const MARK = /\((\d|[a-d])\)/gi;
 const marksOf = (text: string) => [...text.matchAll(MARK)].map(([, mark]) => mark!.toLowerCase());
+
+/** How a line is cut, or that it is an extra one: "coarsely chopped nuts", "100 g butter, extra". */
+const STATE = /\b(coarsely|finely|roughly|whole|flaked|slivered|ground|halved|grated|extra)\b/gi;
+const statesIn = (text: string) => [...text.matchAll(STATE)].map(([, state]) => state!.toLowerCase());
+
+/** Of lines with one noun, those in the state that the clause says; "extra" only where it says so. */
+function meantByState(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const said = statesIn(clause);
+  const nounIn = ({ ingredient }: PantryLine) => nounOf(ingredient).replace(/s$/, '');
+  const isSaid = ({ line }: PantryLine) => statesIn(line.text ?? '').some((state) => said.includes(state));
+  const isExtra = ({ line }: PantryLine) => /\bextra\b(?!-)/i.test(line.text ?? '');
+  return lines.filter((own) => {
+    const peers = lines.filter((other) => nounIn(other) === nounIn(own));
+    if (peers.some(isSaid)) return isSaid(own);
+    return !isExtra(own) || peers.every(isExtra);
+  });
+}
+
+const meant = (lines: readonly PantryLine[], clause: string): readonly PantryLine[] =>
+  [meantByUse, meantByRole, meantByMark, meantByState, meantByAmount].reduce(
+    (left, choose) => choose(left, clause),
+    lines,
+  );
 
 /** Of numbered lines those with the numbers that a clause names. */
 function meantByMark(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {

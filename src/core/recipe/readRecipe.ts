@@ -77,9 +77,11 @@ const TITLE_WITH_FIGURE =
   /^(?:\d{1,2}|one|two|three|four|five|six|seven)[- ](?:minute|ingredient|layer|layered|step|hour|colou?r|tone|way)s?\b[^,.]{3,60}$/i;
 
 /** An amount with a unit, at the start of an ingredient. */
-const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b\.?(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
+const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|dl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b\.?(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
+/** What is counted. */
+const COUNTED = String.raw`\d{1,2} (?:large |medium |small |fresh )*(?:eggs?|egg (?:whites?|yolks?)|lemons?|limes?|oranges?|apples?|bananas?|sheets?|leaves)\b`;
 /** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */
-const NAMED = String.raw`${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}`;
+const NAMED = String.raw`(?:${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}|${COUNTED})`;
 const SEVERAL = new RegExp(`,\\s+(?=${NAMED})`, 'giu');
 const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${NAMED}`, 'iu');
 const LABELLED = new RegExp(
@@ -134,7 +136,7 @@ function isHeadingAmongAmounts(lines: readonly string[], at: number, larder: Lar
 }
 
 function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder): boolean {
-  const line = lines[at]!.trim();
+  const line = lines[at]!.trim().replace(/\s+[-\u2013]\s+\d+ ?mm$/i, '');
   if (TITLE_WITH_FIGURE.test(line) && lines.slice(0, at).every((before) => before.trim() === '')) return true;
   if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
   if (/^[-*•·]/.test(line) || /^(?:(?:an?|half|one|two|three|few|some)\b(?!\)))/i.test(line)) return false;

@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen and fourteen. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen and ten. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -3014,5 +3014,261 @@ Method: Toast the nuts and seeds at 160°C for 10 minutes. Heat the honey, gluco
     bakes: ['10 @160'],
     cut: 10,
     keep: 'room 90',
+  },
+  {
+    name: 'pecan pie bars, step headings, American blog',
+    text: `The Best Pecan Pie Bars
+
+These are a Thanksgiving staple around here!
+
+Prep Time: 20 mins   Cook Time: 45 mins   Servings: 24 bars
+
+For the shortbread crust:
+- 2 cups all-purpose flour
+- 1/2 cup granulated sugar
+- 1/4 teaspoon salt
+- 3/4 cup cold unsalted butter, cubed
+
+For the pecan topping:
+- 4 large eggs
+- 1 1/2 cups light corn syrup
+- 1 1/2 cups packed brown sugar
+- 3 tablespoons butter, melted
+- 2 teaspoons vanilla extract
+- 2 1/2 cups chopped pecans
+
+Make the crust: Preheat oven to 350°F and line a 9x13 baking pan with foil, leaving an overhang. Pulse flour, sugar and salt in a food processor. Add butter and pulse until crumbly. Press firmly into pan. Bake 18-20 minutes, until lightly golden.
+
+Make the topping: While the crust bakes, whisk eggs, corn syrup, brown sugar, melted butter and vanilla until smooth. Stir in pecans.
+
+Assemble: Pour topping over hot crust. Return to the oven and bake 25-30 minutes, until set around the edges. Cool completely on a wire rack, about 2 hours, before cutting into bars.
+
+Storage: Cover and refrigerate for up to 5 days.`,
+    tin: '330x229',
+    mixtures: {
+      crust: 'flour, granulated, salt, cold unsalted butter',
+      topping: 'eggs, corn syrup, brown sugar, melted, vanilla, pecans',
+    },
+    layers: ['crust', 'topping'],
+    bakes: ['18 @177', '25 @177'],
+    waits: { topping: 'room 120' },
+    cut: 24,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'Swedish chocolate balls as slab, translated',
+    text: `Chokladrutor (chocolate squares)
+
+Base:
+150 g butter
+2 1/2 dl sugar
+2 eggs
+3 dl flour
+2 tsp baking powder
+1 tbsp vanilla sugar
+2 tbsp cocoa
+1 1/2 dl milk
+
+Frosting:
+75 g butter
+1 1/2 tbsp cold coffee
+1 tbsp cocoa
+1 tsp vanilla sugar
+3 dl powdered sugar
+
+Garnish: 1 dl coconut flakes
+
+Set the oven at 175 degrees. Melt the butter and let cool. Whip egg and sugar light and fluffy. Mix all dry ingredients and stir into the batter together with butter and milk. Spread the batter in a lined roasting pan, 30 x 40 cm. Bake in the middle of the oven for 15 minutes.
+Melt the butter for the frosting and add coffee, cocoa, vanilla sugar and powdered sugar. Stir until smooth. Spread the frosting over the lukewarm cake and sprinkle with coconut. Let it set in the fridge. Cut 40 squares. They can be frozen.`,
+    tin: '400x300',
+    mixtures: {
+      base: '150 g butter, 2 1/2 dl, eggs, flour, baking powder, 1 tbsp vanilla, 2 tbsp cocoa, milk',
+      frosting: '75 g butter, coffee, 1 tbsp cocoa, 1 tsp vanilla, powdered',
+      garnish: 'coconut',
+    },
+    layers: ['base', 'frosting', 'garnish:scatter'],
+    bakes: ['15 @175'],
+    waits: { frosting: 'fridge 0' },
+    cut: 40,
+    keep: null,
+  },
+  {
+    name: 'almond buttercrunch both sides, family recipe',
+    text: `GRANDMA'S BUTTERCRUNCH
+
+1 c. butter
+1 1/3 c. sugar
+1 Tbsp. light corn syrup
+3 Tbsp. water
+1 c. coarsely chopped toasted almonds
+4 (4.5 oz) bars milk chocolate, melted
+1 c. finely chopped toasted almonds
+
+Melt butter in large saucepan. Add sugar, corn syrup and water. Cook, stirring occasionally, to hard crack stage (300°), watch carefully after 280°. Quickly stir in coarsely chopped nuts. Spread in well-greased 13x9x2 pan. Cool thoroughly. Turn out on waxed paper. Spread top with half the chocolate. Sprinkle with half of finely chopped nuts. Cover with waxed paper, invert, and spread again with chocolate, top with remaining nuts. If necessary, chill to firm chocolate. Break in pieces.`,
+    tin: '330x229',
+    mixtures: {
+      crunch: 'butter, sugar, corn syrup, water, coarsely @149',
+      chocolate: 'milk chocolate',
+      nuts: 'finely',
+    },
+    layers: ['crunch', 'chocolate:both-faces', 'nuts:scatter'],
+    cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'peanut caramel slice, no bake, Australian magazine',
+    text: `Peanut caramel slice
+SERVES 24 PREP 20 MINS (+ 3 HOURS CHILLING)
+
+250g packet choc ripple biscuits
+125g unsalted butter, melted
+395g can sweetened condensed milk
+100g butter, extra
+1/2 cup (100g) firmly packed brown sugar
+1 cup (140g) salted roasted peanuts
+200g dark chocolate, chopped
+2 tsp vegetable oil
+
+1 Grease and line a 16cm x 26cm slice pan. Process biscuits until fine crumbs. Add melted butter; process until combined. Press over base of pan. Chill 30 minutes.
+2 Combine condensed milk, extra butter and sugar in a saucepan over medium-low heat; stir 10 minutes or until thick and golden. Stir in half the peanuts. Spread over base. Chill 1 hour.
+3 Stir chocolate and oil in a heatproof bowl over simmering water until smooth. Pour over caramel; scatter with remaining peanuts. Chill 1 1/2 hours or until set. Cut into 24 pieces. Keeps in fridge up to 1 week.`,
+    tin: '260x160',
+    mixtures: {
+      base: 'biscuits, unsalted butter',
+      caramel: 'condensed, butter, extra, brown sugar, peanuts @106',
+      top: 'dark chocolate, oil',
+      nuts: 'peanuts',
+    },
+    layers: ['base', 'caramel', 'top', 'nuts:scatter'],
+    waits: { base: 'fridge 30', caramel: 'fridge 60', top: 'fridge 90' },
+    cut: 24,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'Turron de Alicante style, Spanish translated',
+    text: `Hard almond turron
+
+Ingredients: 500 g Marcona almonds, 250 g honey, 150 g sugar, 1 egg white, 2 sheets of wafer (30x20 cm)
+
+Preparation:
+Toast the almonds at 170ºC for 10 minutes. Put the honey in a casserole and heat until it boils. Add the sugar and cook until 150ºC stirring. Beat the egg white to snow and incorporate it to the honey little by little off the fire. Return to a low fire 10 minutes stirring. Incorporate the hot almonds. Pour on one wafer in a mould of 30x20 cm, extend with a wet spatula and cover with the second wafer. Leave to cool with weight on top 6 hours. Cut in 20 portions. Keep in a dry place up to 3 months.`,
+    tin: '300x200',
+    mixtures: { turron: 'almonds, honey, sugar, egg white @150' },
+    layers: ['turron'],
+    bakes: ['10 @170'],
+    waits: { turron: 'room 360' },
+    cut: 20,
+    keep: 'room 90',
+  },
+  {
+    name: 'duo ganache slab, professional',
+    text: `DUO GANACHE SLAB (frame 30 x 30 cm x 10 mm)
+
+Milk ganache - 5 mm
+cream 35% 210 g
+invert sugar 30 g
+milk couverture 450 g
+butter 40 g
+
+Dark ganache - 5 mm
+cream 35% 260 g
+glucose 40 g
+dark couverture 66% 340 g
+butter 50 g
+
+Coating: tempered dark couverture 600 g
+
+Milk: bring cream and invert sugar to the boil, pour on the chopped couverture, emulsify, add butter at 35 C. Pour into frame, level. Crystallise 12 h at 16 C.
+Dark: idem. Pour on the milk ganache. Crystallise 24 h at 16 C.
+Spread a thin film of tempered couverture on the bottom, cut on the guitar 22.5 x 22.5 mm, dip.
+Shelf life 6 weeks at 16 C.`,
+    tin: '300x300',
+    mixtures: {
+      milk: 'cream, invert, milk couverture, 40 g butter',
+      dark: 'cream, glucose, dark couverture 66%, 50 g butter',
+      coating: 'tempered',
+    },
+    layers: ['milk', 'dark', 'coating:coat'],
+    waits: { milk: 'room 720', dark: 'room 1440' },
+    cut: 169,
+    keep: 'room 42',
+  },
+  {
+    name: 'marshmallow cereal with browned butter',
+    text: `Brown butter cereal treats
+
+1 stick (113g) unsalted butter, plus more for the pan
+1 (12-oz) bag marshmallows
+Heaping 1/4 teaspoon coarse sea salt
+6 cups puffed rice cereal
+
+Butter an 8-inch square cake pan with 2-inch sides. In a large pot, melt butter over medium-low heat. It will melt, then foam, then turn clear golden and finally start to turn brown and smell nutty. Stir frequently. As soon as the butter takes on a nutty color, turn the heat off and stir in the marshmallows. Once they are melted, pull the pot off the stove and stir in the salt and cereal. Quickly spread into the prepared pan, pressing it firmly into the edges with waxed paper. Let cool, cut into 16 squares.`,
+    tin: '203x203',
+    mixtures: { treats: 'butter, marshmallows, salt, cereal' },
+    layers: ['treats'],
+    waits: { treats: 'room 0' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'lemon drizzle traybake, British newspaper',
+    text: `Lemon drizzle traybake
+
+Serves 15
+
+225g soft butter
+225g golden caster sugar
+275g self-raising flour
+2 tsp baking powder
+4 eggs
+4 tbsp milk
+Finely grated zest of 2 lemons
+
+For the drizzle
+175g granulated sugar
+Juice of 2 lemons
+
+Preheat the oven to 160C fan/180C/gas mark 4. Grease a 30cm x 23cm traybake tin and line the base.
+Measure all the cake ingredients into a large bowl and beat for 2 minutes until blended. Turn into the tin and level the surface. Bake for 35-40 minutes until the cake has shrunk from the sides.
+Mix the sugar and lemon juice and spoon evenly over the cake while it is still a little warm. Allow to cool completely, then cut into 15 pieces.`,
+    tin: '300x230',
+    mixtures: {
+      cake: 'butter, caster, flour, baking powder, eggs, milk, zest',
+      drizzle: 'granulated, juice',
+    },
+    layers: ['cake', 'drizzle'],
+    bakes: ['35 @180'],
+    waits: { drizzle: 'room 0' },
+    cut: 15,
+    keep: null,
+  },
+  {
+    name: 'pistachio rose marzipan slab, tidy',
+    text: `Pistachio and rose marzipan
+
+200 g ground pistachios
+200 g icing sugar
+1 pasteurised egg white
+2 tsp rose water
+100 g dark chocolate
+1 tbsp dried rose petals
+
+Mix the pistachios with the icing sugar. Work in the egg white and rose water to a firm paste. Roll out between two sheets of baking paper to a rectangle of 24 x 16 cm. Melt the chocolate and brush a thin layer over the top. Scatter the petals before it sets. Leave at room temperature for 2 hours. Cut into 24 pieces. Keeps for 10 days in an airtight box.`,
+    tin: '240x160',
+    mixtures: { marzipan: 'pistachios, icing, egg white, rose water', chocolate: 'chocolate', petals: 'petals' },
+    layers: ['marzipan', 'chocolate', 'petals:scatter'],
+    waits: { chocolate: 'room 120' },
+    cut: 24,
+    keep: 'room 10',
+  },
+  {
+    name: 'tablet, Scottish, spoken',
+    text: `My gran's tablet. You want 2lb granulated sugar, a half pint of full cream milk, 4oz butter and a large tin of condensed milk. Put the sugar, milk and butter in your biggest pot and let it come slowly to the boil, stirring. Once it's boiling add the condensed milk and keep it at a rolling simmer for 20 minutes, stirring all the time so it doesn't catch - it should be the colour of caramel, 118C if you have a thermometer. Take it off and beat hell out of it for five minutes till it starts to grain. Pour into a buttered tin 12 inches by 8, mark it in squares when it's half set and leave it be. Makes about 60.`,
+    tin: '305x203',
+    mixtures: { tablet: 'granulated sugar, milk, butter, condensed @118' },
+    layers: ['tablet'],
+    waits: { tablet: 'room 0' },
+    cut: 60,
+    keep: null,
   },
 ];
