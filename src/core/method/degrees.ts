@@ -37,11 +37,11 @@ export const NO_TEMPERATURE: TemperatureRead = { celsius: null, ask: null };
 const N = String.raw`(\d{1,4}(?:\.\d+)?)`;
 const SIGN = String.raw`(?:\s*(?:°|º|degrees?|deg\.?))?\s*`;
 const NAMED = new RegExp(
-  `(fan(?: oven)?:?\\s*)?(?<![\\d.])${N}(?:${SIGN}(?:[cf]\\b)?\\s*(?:-|to|or)\\s*${N})?${SIGN}(c(?:elsius|entigrade)?|f(?:ahrenheit)?)\\b(\\s*\\(?(?:fan|convection)\\b)?`,
+  `(fan(?: oven)?:?\\s*)?(?<![\\d.])${N}(?:${SIGN}(?:[cf]\\b)?\\s*(?:-|to|or)\\s*${N})?${SIGN}(c(?:elsius|entigrade)?|f(?:ahrenheit)?)\\b(\\s*\\(?(?:fan|convection)\\b(?!:?\\s*\\d))?`,
   'gi',
 );
 const BARE = new RegExp(
-  `(?<![\\d.])${N}(?:\\s*(?:-|to)\\s*${N})?\\s*(?:°|º|degrees?\\b|deg\\b\\.?)(?!\\s*[cf]\\b)(\\s*\\(?fan\\b)?`,
+  `(?<![\\d.])${N}(?:\\s*(?:-|to)\\s*${N})?\\s*(?:°|º|degrees?\\b|deg\\b\\.?)(?!\\s*[cf]\\b)(\\s*\\(?fan\\b(?!:?\\s*\\d))?`,
   'gi',
 );
 const GAS = /\b(?:gas(?: mark)?|mark|gm|regulo)\s*(\d(?:\.\d+)?)\b/gi;

@@ -41,7 +41,7 @@ export interface KeepRead {
 }
 
 const KEEPS =
-  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|preserved? for|preserve[sd]|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life|storage)\b/i;
+  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve[sd]?|preserved? for|preserve[sd]|stays? (?:fresh|good|crisp|moist|soft)|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life|storage)\b/i;
 const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|weeks?|wks?|fortnights?|months?)\b/i;
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
 
@@ -58,7 +58,9 @@ export const isShelfLife = (sentence: string) =>
  * @example keepIn('Keeps in an airtight tin for 2 weeks') // { place: 'room', days: 14 }
  */
 export function keepIn(sentence: string): KeepRead | null {
-  const days = DAYS.exec(sentence);
+  // "Better after 2 days; keeps a week": the time that follows the word.
+  const from = sentence.search(KEEPS);
+  const days = DAYS.exec(sentence.slice(Math.max(0, from))) ?? DAYS.exec(sentence);
   if (!KEEPS.test(sentence) && !isShelfLife(sentence)) return null;
   if (!days) return null;
   const own = sentence.split(/,? \bor\b /i).find((part) => DAYS.test(part)) ?? sentence;

@@ -296,6 +296,9 @@ function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
     )
   )
     return undefined;
+  // "Dip in the sauce, then roll in the coconut": two coats.
+  if (before.kind === 'finish' && after.kind === 'finish' && DIPS.test(before.text) && ROLLS.test(headOf(after.text)))
+    return undefined;
   // "Place one half in the tin, spread the cream over".
   if (before.kind === 'lay' && after.kind === 'lay' && ONE_HALF.test(before.text)) return undefined;
   // "Spread the jam over the base, dollop over the frangipane".
@@ -327,6 +330,8 @@ function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
   return joins(before.kind, after.kind, headOf(after.text)) ? before.kind : undefined;
 }
 
+const DIPS = /\b(?:dip|coat|brush|enrobe)\b/i;
+const ROLLS = /^(?:roll|toss|dredge|dust|sprinkle)\b/i;
 const ONE_HALF =
   /^(?:and |then )*(?:place|put|lay|set) (?:the )?(?:one|1|first|bottom) (?:half|sheet|piece|rectangle)\b/i;
 

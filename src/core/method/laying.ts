@@ -93,7 +93,8 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   const isOnLaid = kitchen.tin.some(({ parts }) =>
     parts.some((part) => isNamed(targetsOf(text), part.mixture, kitchen)),
   );
-  const named = takeLines(kitchen, isOnLaid ? objectsOf(text) : text, headed);
+  const isAll = !isOnLaid || BARE.test(objectsOf(text));
+  const named = takeLines(kitchen, isAll ? text : objectsOf(text), headed);
   const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
   // "Spread the oat base in the tin" lays the current mixture, or names one laid before: it adds no oats.
   const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];

@@ -55,6 +55,15 @@ function textOf(paragraphs: readonly Sentence[]): string {
     .join('\n');
 }
 
+/** "Praline slab 36 x 26 x 1 cm", poured into a frame whose size is not said again. */
+function tinOfTitle(reads: readonly LineRead[], texts: readonly string[]): AnyTin | null {
+  const title = reads[0];
+  if (!title || title.status === 'read' || !texts.some((text) => FRAME.test(text))) return null;
+  return SIZED_TITLE.test(title.text) ? tinIn(`${inFigures(title.text.slice(0, 200))} frame`) : null;
+}
+const FRAME = /\b(?:frame|tin|tray|mould|mold)\b/i;
+const SIZED_TITLE = /\d\s*(?:x|by)\s*\d[\d.]*\s*(?:x\s*[\d.]+\s*)?(?:cm|mm|inch)/i;
+
 /** A stated number of pieces wins: "cut into squares" says less than "makes 24". */
 function cutOf(texts: readonly string[]): CutRead | null {
   const found = texts.flatMap((text) => cutIn(text) ?? []);
@@ -91,7 +100,7 @@ export function readMethod(
   ].map((text) => inFigures(text.slice(0, 600)));
   const { kitchen, steps, unnamed } = follow(sentences, slab.preparations, measures, corrected, placed);
   const preparations = preparationsOf(kitchen);
-  const tin = firstOf(texts, tinIn);
+  const tin = firstOf(texts, tinIn) ?? tinOfTitle(reads, texts);
   return {
     lines,
     slab: { ...slab, preparations, layers: layersOf(kitchen, preparations) },

@@ -15,7 +15,7 @@ const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 
 /** Abbreviations whose full stop does not end a sentence. */
 const SHORT =
-  /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs|qt|qts|pt|pts|pkg|pkgs|gal|fl|lg|sm|med)\.\s*$/i;
+  /(?:\d\s?ins?|\b(?:approx|min|mins|hr|hrs|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs|qt|qts|pt|pts|pkg|pkgs|gal|fl|lg|sm|med))\.\s*$/i;
 
 /**
  * Splits a paragraph into sentences, without step numbers.

@@ -4,7 +4,7 @@ import { tidied } from './tidy';
 const UNIT = String.raw`(?:g|kg|ml|cl|l|oz|lbs?|tbsp|tbs|tsp|cups?|tablespoons?|teaspoons?|sticks?|cans?|tins?|packs?|packets?)\b\.?`;
 const NUMBER = String.raw`[\d¼-¾⅐-⅞][\d\s.,/¼-¾⅐-⅞-]*`;
 /** What is counted without a unit. */
-const COUNTED = String.raw`(?:(?:large|medium|small|free-range|ripe) )*(?:eggs?|egg (?:whites?|yolks?)|whole eggs?|lemons?|limes?|oranges?|bananas?|apples?)\b`;
+const COUNTED = String.raw`(?:(?:large|medium|small|free-range|ripe) )*(?:eggs?|egg (?:whites?|yolks?)|whole eggs?|lemons?|limes?|oranges?|bananas?|apples?|(?:[\p{L}-]+ ){0,2}(?:crackers?|biscuits?|cookies|marshmallows?|digestives|wafers?))\b`;
 /** Words after which the name of an ingredient is over. */
 const OVER = String.raw`(?=\s*(?:[,.;:()]|$|\b(?:and|with|in|into|to|over|on|onto|go|goes|for|until|till|then|together|are|is|gently|at|from|plus|or|while)\b))`;
 const VAGUE = '(?:pinch|splash|dash|knob|handful|squeeze|drop|glug)';
@@ -15,7 +15,7 @@ const AMOUNTS = new RegExp(
 );
 /** Verbs that make a sentence of a line. */
 const VERBS =
-  /\b(?:goe?s? in|heat|melt|boil|simmer|mix|stir|add|fold|beat|whisk|cream|press|pour|spread|bake|chill|rub|combine|warm|whip|scatter|sprinkle|dissolve|put|place|tip|blitz|crush)\b/i;
+  /\b(?:goe?s? in|heat|melt|boil|simmer|mix|stir|add|fold|beat|whisk|cream|press|pour|spread|bake|chill|rub|combine|warm|whip|scatter|sprinkle|dissolve|put|place|tip|blitz|crush|need|use|take|want)\b/i;
 const MIN_WORDS = 5;
 const ANY_AMOUNT = new RegExp(`${NUMBER}\\s?(?:${UNIT}|${COUNTED})`, 'iu');
 const IS_SENTENCE = /[.!]\s+\p{Lu}|[.!]$/u;

@@ -77,7 +77,7 @@ const TITLE_WITH_FIGURE =
   /^(?:\d{1,2}|one|two|three|four|five|six|seven)[- ](?:minute|ingredient|layer|layered|step|hour|colou?r|tone|way)s?\b[^,.]{3,60}$/i;
 
 /** An amount with a unit, at the start of an ingredient. */
-const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|dl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b\.?(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
+const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|dl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?|c|t)\b\.?(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
 /** What is counted. */
 const COUNTED = String.raw`\d{1,2} (?:large |medium |small |fresh )*(?:eggs?|egg (?:whites?|yolks?)|lemons?|limes?|oranges?|apples?|bananas?|sheets?|leaves)\b`;
 /** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */

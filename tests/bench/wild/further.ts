@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen and ten. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten and ten. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -3269,6 +3269,227 @@ Mix the pistachios with the icing sugar. Work in the egg white and rose water to
     layers: ['tablet'],
     waits: { tablet: 'room 0' },
     cut: 60,
+    keep: null,
+  },
+  {
+    name: 'gingerbread slab, iced, British',
+    text: `Sticky ginger slab with lemon icing
+
+You will need
+200g black treacle, 100g golden syrup, 150g butter, 150g dark muscovado sugar
+300g self-raising flour, 1 tbsp ground ginger, 1 tsp mixed spice
+2 eggs, 150ml milk, 4 balls of stem ginger, chopped
+For the icing: 200g icing sugar, 3 tbsp lemon juice
+
+1. Heat the oven to 160C (fan 140C). Line a 20x30cm tin.
+2. Gently melt the treacle, syrup, butter and sugar together, then cool for 10 minutes.
+3. Beat in the eggs and milk, then whisk in the flour and spices. Stir in the stem ginger.
+4. Pour into the tin and bake for 40-45 minutes.
+5. When cold, mix the icing sugar with enough lemon juice to make a thick icing and spread over the top.
+6. Leave to set for an hour, cut into 24. Even better after 2 days; keeps a week wrapped in foil.`,
+    tin: '300x200',
+    mixtures: {
+      cake: 'treacle, syrup, butter, muscovado, flour, ground ginger, spice, eggs, milk, stem ginger',
+      icing: 'icing sugar, lemon juice',
+    },
+    layers: ['cake', 'icing'],
+    bakes: ['40 @160'],
+    waits: { icing: 'room 60' },
+    cut: 24,
+    keep: 'room 7',
+  },
+  {
+    name: 'key lime pie bars, frozen, American',
+    text: `Frozen Key Lime Pie Bars
+
+Crust:
+1 1/2 cups graham cracker crumbs (about 12 sheets)
+1/4 cup sugar
+6 tbsp unsalted butter, melted
+
+Filling:
+1 (14-ounce) can sweetened condensed milk
+1/2 cup key lime juice
+1 tbsp lime zest
+1 cup heavy cream, cold
+
+Preheat the oven to 350°F. Line an 8-inch square pan with parchment, leaving overhang. Mix crumbs, sugar and butter, press into the pan and bake 8 minutes. Cool.
+Whisk the condensed milk, juice and zest. Whip the cream to stiff peaks and fold in. Pour over crust, smooth, and freeze until firm, at least 6 hours or overnight.
+Lift out, cut into 9 bars and serve frozen. Keeps in freezer for 2 weeks.`,
+    tin: '203x203',
+    mixtures: {
+      crust: 'graham, sugar, butter',
+      filling: 'condensed, lime juice, zest, cream',
+    },
+    layers: ['crust', 'filling'],
+    bakes: ['8 @177'],
+    waits: { filling: 'freezer 360' },
+    cut: 9,
+    keep: 'freezer 14',
+  },
+  {
+    name: 'cashew brittle, microwave',
+    text: `Microwave cashew brittle
+
+1 cup sugar
+1/2 cup corn syrup
+1 cup roasted cashews
+1 tsp butter
+1 tsp vanilla
+1 tsp baking soda
+
+Combine sugar and syrup in a 2-quart microwave-safe bowl. Microwave on high 4 minutes. Stir in cashews; microwave on high 3 to 5 minutes, until light brown. Add butter and vanilla, blending well. Microwave on high 1 to 2 minutes. Gently stir in baking soda until light and foamy. Immediately pour onto a greased 10x15-inch baking sheet, spreading thin. Let cool 30 minutes to 1 hour. Break into pieces. Store in an airtight container up to 3 weeks.`,
+    tin: '381x254',
+    mixtures: { brittle: 'sugar, corn syrup, cashews, butter, vanilla, soda' },
+    layers: ['brittle'],
+    waits: { brittle: 'room 30' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'chocolate biscuit cake, Hungarian translated, rolled in coconut',
+    text: `Coconut cubes
+
+For the dough:
+3 eggs
+200 g sugar
+250 ml milk
+100 ml oil
+300 g flour
+1 sachet (12 g) baking powder
+
+For the dip:
+200 ml milk
+150 g sugar
+100 g butter
+40 g cocoa
+150 g grated coconut for rolling
+
+Whisk the eggs with the sugar until fluffy, mix in the milk and oil alternately with the flour mixed with the baking powder. Pour into a greased and floured pan (25 x 35 cm) and bake in a 180 degree oven for about 25 minutes (needle test!). Let it cool and cut into 35 cubes.
+Bring the milk, sugar, butter and cocoa to the boil and simmer for 3 minutes. Dip the cubes in the lukewarm sauce, then roll in the coconut. Place on a rack for 1 hour. Stays fresh for 3-4 days in a closed box.`,
+    tin: '350x250',
+    mixtures: {
+      dough: 'eggs, 200 g sugar, 250 ml milk, oil, flour, baking powder',
+      dip: '200 ml milk, 150 g sugar, butter, cocoa',
+      coconut: 'coconut',
+    },
+    layers: ['dough', 'dip:coat', 'coconut:coat'],
+    bakes: ['25 @180'],
+    cut: 35,
+    keep: 'room 3',
+  },
+  {
+    name: 'chocolate fudge with nuts, US cooperative extension sheet',
+    text: `CREAMY CHOCOLATE FUDGE
+Yield: about 1 1/2 pounds, 36 pieces
+
+2 cups sugar
+3/4 cup milk
+2 squares (2 oz.) unsweetened chocolate
+1 teaspoon light corn syrup
+dash salt
+2 tablespoons butter
+1 teaspoon vanilla
+1/2 cup chopped walnuts
+
+Butter the sides of a heavy 2-quart saucepan. In it combine sugar, milk, chocolate, corn syrup and salt. Cook and stir over medium heat until sugar dissolves and mixture comes to boiling. Cook to soft ball stage (234°F), stirring only if necessary. Immediately remove from heat; add butter without stirring. Cool without stirring to lukewarm (110°F). Add vanilla. Beat vigorously until fudge becomes very thick and starts to lose its gloss. Quickly stir in nuts. Spread in a buttered 8x8x2-inch pan. Score while warm; cut when firm.`,
+    tin: '203x203',
+    mixtures: { fudge: 'sugar, milk, chocolate, corn syrup, salt, butter, vanilla, walnuts @112' },
+    layers: ['fudge'],
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'energy squares, dates and nuts, list after',
+    text: `Blitz 250g pitted dates with 100g almonds, 50g walnuts, 3 tbsp cocoa, 2 tbsp almond butter and a pinch of salt until it sticks together when pinched. Press into a lined 20cm square tin with the back of a spoon. Chill for 1 hour. Melt 100g dark chocolate with 1 tsp coconut oil, pour over and scatter over 20g chopped almonds. Put back in the fridge for 30 minutes, cut into 16 and keep chilled for up to 2 weeks.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'dates, almonds, walnuts, cocoa, almond butter, salt',
+      top: 'dark chocolate, coconut oil',
+      nuts: '20g chopped almonds',
+    },
+    layers: ['base', 'top', 'nuts:scatter'],
+    waits: { base: 'fridge 60', top: 'fridge 30' },
+    cut: 16,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'vanilla slice, Australian custard between pastry',
+    text: `Vanilla slice
+
+2 sheets frozen puff pastry, thawed
+1 litre milk
+1 cup caster sugar
+3/4 cup custard powder
+1/2 cup cornflour
+60g butter
+2 egg yolks
+2 tsp vanilla
+
+Icing
+1 1/2 cups icing sugar
+2 tbsp passionfruit pulp
+10g butter
+
+Preheat oven to 220°C. Place each pastry sheet on a tray, top with another tray and bake 20 minutes until golden. Cool. Trim to fit a 22cm square pan lined with foil; put one sheet in the base.
+Whisk custard powder, cornflour and sugar with a little of the milk until smooth. Stir in the rest of the milk and cook over medium heat, stirring, until it boils and thickens. Beat in butter, yolks and vanilla. Pour the hot custard over the pastry and top with the other sheet, pressing lightly.
+Combine the icing ingredients and spread over. Refrigerate for 4 hours. Cut into 12.`,
+    tin: '220x220',
+    mixtures: {
+      pastry: 'pastry',
+      custard: 'milk, caster, custard, cornflour, 60g butter, yolks, vanilla',
+      icing: 'icing sugar, passionfruit, 10g butter',
+    },
+    layers: ['pastry', 'custard', 'pastry', 'icing'],
+    bakes: ['20 @220'],
+    waits: { icing: 'fridge 240' },
+    cut: 12,
+    keep: null,
+  },
+  {
+    name: 'saltine toffee, chatty',
+    text: `Cracker toffee (aka Christmas crack)
+
+So you need 40 saltine crackers, 1 cup butter, 1 cup packed brown sugar, 2 cups chocolate chips and 3/4 cup chopped pecans.
+
+Line a 10x15 inch jelly roll pan with foil, grease it, and lay the crackers in a single layer. Boil the butter and brown sugar for 3 minutes, pour over the crackers, and bake at 400°F for 5 minutes until bubbly. Sprinkle the chips on top while hot, wait 5 minutes and spread them out. Sprinkle pecans. Chill for 1 hr then break it up. Lasts a week in the fridge if you hide it!`,
+    tin: '381x254',
+    mixtures: { crackers: 'cracker', toffee: 'butter, brown sugar', chips: 'chips', pecans: 'pecans' },
+    layers: ['crackers', 'toffee', 'chips', 'pecans:scatter'],
+    bakes: ['5 @204'],
+    waits: { pecans: 'fridge 60' },
+    cut: 'break',
+    keep: 'fridge 7',
+  },
+  {
+    name: 'praline slab, hazelnut gianduja, professional French translated',
+    text: `Crunchy praline slab 36 x 26 x 1 cm
+
+300 g milk chocolate
+120 g cocoa butter
+600 g hazelnut praline 60 %
+200 g crushed lace crepes (feuilletine)
+2 g fleur de sel
+
+Melt the chocolate with the cocoa butter at 45 °C. Mix with the praline, temper the mass to 24 °C. Fold in the feuilletine and the salt. Pour into the frame, level. Leave to crystallise 12 hours at 17 °C. Cut on the guitar into 2.25 x 2.25 cm or bars of 2.25 x 9 cm. Enrobe with milk chocolate.`,
+    tin: '360x260',
+    mixtures: { slab: 'milk chocolate, cocoa butter, praline, feuilletine, sel' },
+    layers: ['slab'],
+    waits: { slab: 'room 720' },
+    cut: 176,
+    keep: null,
+  },
+  {
+    name: 'oat crunch, sloppy, one tin',
+    text: `ozzies crunch - 1c each of oats / coconut / flour / brown sug, 125g marg, 2T g.syrup, 1/2t bicarb + 2T hot water
+
+mix the dry. melt marg + syrup, bicarb in the hot water then into the marg (fizzes) & into the dry. squash into a lamington tin (20x30), 150C for 30ish. cut in 20 while warm. cool in tin`,
+    tin: '300x200',
+    mixtures: { crunch: 'oats, coconut, flour, brown sug, marg, syrup, bicarb, water' },
+    layers: ['crunch'],
+    bakes: ['30 @150'],
+    waits: { crunch: 'room 0' },
+    cut: 20,
     keep: null,
   },
 ];
