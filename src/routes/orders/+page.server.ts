@@ -10,7 +10,8 @@ import { allocatedPieces } from '$lib/server/stock/forOrders';
 /** Time after which the page comes without the prices that are still being calculated, ms. */
 const PATIENCE_MS = 600;
 const DAY_MS = 86_400_000;
-const MOST = 40;
+/** Orders on a page. */
+const MOST = 20;
 /** How far back open orders are looked for, and how far ahead all of them, days. */
 const BACK_DAYS = 30;
 const AHEAD_DAYS = 28;
@@ -28,12 +29,22 @@ export async function load({ url }) {
   const isLate = ({ due, status }: DueOrder) => !IS_CLOSED[status] && Date.parse(due) < now;
   const sorted = [...shown].sort((a, b) => Number(isLate(b)) - Number(isLate(a)));
   const { from: start } = pageOf(url, MOST);
+  const page = sorted.slice(start, start + MOST);
   const { list } = await pricedPage(db, 0, PATIENCE_MS);
   return {
-    ...{ orders: sorted.slice(start, start + MOST), start, most: MOST, count: shown.length },
+    ...{ orders: page, start, most: MOST, count: shown.length },
     isAll,
-    allocated: allocatedPieces(db, orders, new Date(now)).flatMap(({ order: { id, occurrence }, lots, wanted }) =>
-      lots.length > 0 ? [{ id, occurrence, wanted, lots: lots.map(({ lot = '', pieces }) => ({ lot, pieces })) }] : [],
+    allocated: allocatedPieces(db, orders, new Date(now)).flatMap(({ order, lots, wanted }) =>
+      lots.length > 0 && page.includes(order)
+        ? [
+            {
+              id: order.id,
+              occurrence: order.occurrence,
+              wanted,
+              lots: lots.map(({ lot = '', pieces }) => ({ lot, pieces })),
+            },
+          ]
+        : [],
     ),
     closed: orders.filter(({ status }) => IS_CLOSED[status]).length,
     slabs: slabNames(db).map(({ id, name }) => ({ id, name })),

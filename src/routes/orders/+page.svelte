@@ -3,7 +3,7 @@
   import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { IS_CLOSED, orderValue, type DueOrder, type Order, type OrderStatus } from '$core/orders';
+  import { IS_CLOSED, orderValue, type DueOrder, type Order, type OrderStatus, type PriceBook } from '$core/orders';
   import { ask, csv } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
   import { money } from '$lib/format/money';
@@ -58,10 +58,17 @@
     const lots = own.lots.map(({ lot, pieces }) => `${pieces} from ${lot || 'stock without a lot'}`).join(', ');
     return `In stock: ${pieces} of ${own.wanted}, ${lots}`;
   }
+  /** Returns the prices of a channel, worked out once for all orders. */
+  const bookOf = $derived.by(() => {
+    const { shop } = data;
+    const known: Record<string, PriceBook> = {};
+    return (channel = '') => (known[channel] ??= priceBookOf(data, shop, channel === '' ? undefined : channel));
+  });
   function valueText({ lines, channel }: DueOrder): string {
-    const { coins, unknown } = orderValue(lines, priceBookOf(data, data.shop, channel));
+    const book = bookOf(channel);
+    const { coins, unknown } = orderValue(lines, book);
     if (unknown === lines.length) return '-';
-    const { coin } = priceBookOf(data, data.shop, channel);
+    const { coin } = book;
     return `${unknown > 0 ? 'over ' : ''}${money(coins / coin, data.shop.currency)}`;
   }
 
