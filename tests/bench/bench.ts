@@ -173,7 +173,7 @@ async function benchServer(): Promise<string[]> {
   const { address, child } = await startBuilt(data);
   const startMs = performance.now() - started;
   try {
-    await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
+    await fetch(`${address}/api/demo?today=yes`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
     const slab = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;
     const post = (body: unknown): RequestInit => ({
       method: 'POST',

@@ -55,6 +55,26 @@ function withEnough(workroom: Workroom, of: Scarce): Workroom {
 export function lateBatches(question: WeekQuestion, { placements }: WeekFound): LateBatch[] {
   const { batches, workroom, minutes } = question;
   const empty = new Grid(workroom, minutes);
+  const grids = new Map<Scarce, Grid>();
+  /** The plan in a workroom with enough of one resource. */
+  function gridWithEnough(scarce: Scarce): Grid {
+    const known = grids.get(scarce);
+    if (known) return known;
+    const grid = gridOf({ ...question, workroom: withEnough(workroom, scarce) });
+    batches.forEach((of, b) => placements[b] && takeBatch(grid, of, placements[b], 1));
+    grids.set(scarce, grid);
+    return grid;
+  }
+  /** Whether a batch would be in time with enough of one resource, all others where they are. */
+  function isInTimeWithEnough(scarce: Scarce, b: number): boolean {
+    const [of, was] = [batches[b]!, placements[b]];
+    const grid = gridWithEnough(scarce);
+    if (was) takeBatch(grid, of, was, -1);
+    const found = placeBatch(grid, of, { direction: -1, limit: of.batch.due });
+    if (found) takeBatch(grid, of, found, -1);
+    if (was) takeBatch(grid, of, was, 1);
+    return found !== null;
+  }
   return batches.flatMap((of, b): LateBatch[] => {
     const placement = placements[b];
     const members = placement
@@ -66,16 +86,10 @@ export function lateBatches(question: WeekQuestion, { placements }: WeekFound): 
     const because = (): LateReason => {
       if (tooLate === null) return { code: 'fits-nowhere' };
       if (tooLate.length > 0) return { code: 'begins-too-late', earliest: Math.max(...tooLate) };
-      const resource = SCARCE.find((scarce) => {
-        const grid = gridOf({ ...question, workroom: withEnough(workroom, scarce) });
-        batches.forEach((other, o) => {
-          const taken = o === b ? null : placements[o];
-          if (taken) takeBatch(grid, other, taken, 1);
-        });
-        return placeBatch(grid, of, { direction: -1, limit: of.batch.due }) !== null;
-      });
+      const resource = SCARCE.find((scarce) => isInTimeWithEnough(scarce, b));
       return resource ? { code: 'in-use', resource } : { code: 'too-much' };
     };
-    return members.map(({ id, minutes }) => ({ batch: id, minutes, because: because() }));
+    const reason = because();
+    return members.map(({ id, minutes }) => ({ batch: id, minutes, because: reason }));
   });
 }

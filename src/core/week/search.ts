@@ -228,9 +228,9 @@ const isPinnedAnew = ({ batch, steps }: BatchSteps, was: Placement | null, kept:
 
 /**
  * Plans all batches of a week in one workroom. Where there is a plan before of at least half of them, and what is new or does not fit any
- * more finds a place in it without delay, that is the answer. Otherwise constructive plans come first, then large neighbourhood search: in each attempt some batches
- * are taken out and placed again, before a moment or after one, and the pauses that this leaves are closed; better and equal plans are kept,
- * and worse ones as in simulated annealing.
+ * more finds a place in it without delay, that is the answer. Otherwise it is mended by large neighbourhood search, or a plan that is built
+ * from nothing is: in each attempt some batches are taken out and placed again, before a moment or after one, and the pauses that this
+ * leaves are closed; better and equal plans are kept, and worse ones as in simulated annealing.
  *
  * @param goOn asked after every attempt; the search ends when it answers no
  * @see Pisinger D., Ropke S. (2010), Large neighborhood search
@@ -239,25 +239,21 @@ export function searchWeek(question: WeekQuestion, goOn: GoOn): WeekFound {
   const { batches, days, before } = question;
   const kept = before && mended(question, before);
   kept?.closePauses();
-  const isMostlyNew = before !== null && before.filter((was) => was === null).length * 2 > before.length;
-  if (kept && !isMostlyNew && isAsPunctual(kept.score, question, before))
+  const isMended = before !== null && before.filter((was) => was === null).length * 2 <= before.length;
+  if (kept && isMended && isAsPunctual(kept.score, question, before))
     return { placements: [...kept.placements], score: kept.score };
   const random = steadyRandom(20261);
   const pick = (n: number) => Math.min(n - 1, Math.floor(random() * n));
-  const built = [
-    builtWith(question, asLateAsPossible),
-    builtWith(question, ({ batch }) => [forward(batch.notBefore)]),
-    oneAfterAnother(question),
-  ];
-  for (const board of built) board.closePauses();
-  const boards = kept ? [kept, ...built] : built;
-  const first = boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
-  let best: WeekFound = { placements: [...first.placements], score: first.score };
   // A plan before is mended further first, so that as little as possible moves.
-  const board = kept ?? first;
+  const board = kept && isMended ? kept : constructed(question);
   let current = board.score;
+  let best: WeekFound = { placements: [...board.placements], score: current };
   let stale = 0;
   for (let attempts = 1; batches.length > 0 && goOn(attempts, best); attempts++) {
+    if (attempts === MENDING && isMended) {
+      const { placements, score } = constructed(question);
+      if (compareScores(score, best.score) < 0) best = { placements: [...placements], score };
+    }
     const out = chosen(question, board, random);
     const was = [...board.placements];
     for (const b of out) board.takeOut(b);
@@ -318,6 +314,17 @@ function isAsPunctual(
 ): boolean {
   const late = before.reduce((sum, placement, b) => sum + (placement ? lateIn(batches[b]!, placement) : 0), 0);
   return unplaced === 0 && lateMinutes <= late;
+}
+
+/** Returns the best of the plans that are built from nothing. */
+function constructed(question: WeekQuestion): Board {
+  const boards = [
+    builtWith(question, asLateAsPossible),
+    builtWith(question, ({ batch }) => [forward(batch.notBefore)]),
+    oneAfterAnother(question),
+  ];
+  for (const board of boards) board.closePauses();
+  return boards.reduce((best, other) => (compareScores(other.score, best.score) < 0 ? other : best));
 }
 
 function builtWith(question: WeekQuestion, rooms: (of: BatchSteps) => readonly Room[]): Board {

@@ -21,6 +21,10 @@ export interface ShopDates {
 /** Splits 2026-05-31 or 14:30 into numbers, or returns `null`. */
 const numbersIn = (text: string, form: RegExp) => form.exec(text)?.slice(1).map(Number) ?? null;
 
+/** The formats of the last shops: making them takes far longer than using them. */
+const known = new Map<string, ShopDates>();
+const MAX_KNOWN = 50;
+
 /**
  * Returns the date and time formats of a shop.
  *
@@ -29,6 +33,14 @@ const numbersIn = (text: string, form: RegExp) => form.exec(text)?.slice(1).map(
  * @example datesIn('en-GB', 'Europe/Dublin').day('2026-05-31') // '31/05/2026'
  */
 export function datesIn(tag: string, zone: string | undefined): ShopDates {
+  const key = `${tag} ${zone ?? ''}`;
+  const dates = known.get(key) ?? newDates(tag, zone);
+  if (known.size >= MAX_KNOWN) known.clear();
+  known.set(key, dates);
+  return dates;
+}
+
+function newDates(tag: string, zone: string | undefined): ShopDates {
   const locale = new Intl.Locale(tag, { calendar: 'gregory', numberingSystem: 'latn' });
   const formatOf = (how: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(locale, how);
   const clock = { hour: '2-digit', minute: '2-digit' } as const;

@@ -27,7 +27,7 @@ export async function load({ url }) {
   const shown = isAll ? orders : orders.filter(({ status }) => !IS_CLOSED[status]);
   // What is late stands first; the rest by its due time.
   const isLate = ({ due, status }: DueOrder) => !IS_CLOSED[status] && Date.parse(due) < now;
-  const sorted = [...shown].sort((a, b) => Number(isLate(b)) - Number(isLate(a)));
+  const sorted = [...shown.filter(isLate), ...shown.filter((order) => !isLate(order))];
   const { from: start } = pageOf(url, MOST);
   const page = sorted.slice(start, start + MOST);
   const { list } = await pricedPage(db, 0, PATIENCE_MS);

@@ -40,7 +40,7 @@
   import { runningSteps, storedSteps } from './weekSteps';
   import { WeekBoard } from './weekBoard.svelte';
   import WeekStage from './WeekStage.svelte';
-  import { midnights, type Space } from './weekView';
+  import { laterThan, midnights, type Space } from './weekView';
 
   let { data } = $props();
   const dates = $derived(shopDates());
@@ -59,6 +59,8 @@
     ...(board.preview?.plan?.steps ?? planned),
   ]);
   const shownPlan = $derived(board.preview?.plan ?? board.plan);
+  /** Batches that the move which is shown makes late, or later. */
+  const laterThere = $derived(laterThan(board.preview?.plan ?? null, board.plan));
 
   onMount(() => {
     if (data.batches.some(({ run }) => run === null)) board.mend();
@@ -278,8 +280,9 @@
         {batchOf(board.preview.step.batch).name} moved to <b>{dates.weekTime(board.preview.at)}</b>:
         {#if board.preview.plan === null || !board.preview.isCurrent}calculating…
         {:else if !board.preview.fits}<b class="harm">it does not fit there</b>
-        {:else if board.preview.plan.late.length > 0}
-          <b class="harm">{board.preview.plan.late.map(({ batch }) => batchOf(batch).name).join(', ')} late</b>
+        {:else if laterThere.length > 0}
+          <b class="harm">{laterThere.map(({ batch }) => batchOf(batch).name).join(', ')} late</b>
+        {:else if board.preview.plan.late.length > 0}nothing more is late
         {:else}nothing is late{/if}
       </p>
     {/if}

@@ -1,6 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns';
-import type { WeekPlanStep } from '$core/usecases';
+import type { WeekPlan, WeekPlanStep } from '$core/usecases';
 
 /** What a lane shows. */
 export type LaneKind = 'person' | 'hob' | 'oven' | 'mixer' | 'cold' | 'tins';
@@ -228,3 +228,10 @@ export function shownHours(
     if (attended && end.getTime() > days[0]! && start.getTime() < days.at(-1)!) see(start.getTime(), end.getTime());
   return low < high ? [Math.max(0, low - 1), Math.min(24, high + 1)] : [7, 17];
 }
+
+/** Returns the batches that are late in one plan, and not as late in another. */
+export const laterThan = (plan: WeekPlan | null, other: WeekPlan | null): WeekPlan['late'] =>
+  (plan?.late ?? []).filter(({ batch, minutes }) => {
+    const was = other?.late.find((own) => own.batch === batch);
+    return was === undefined || (minutes ?? Infinity) > (was.minutes ?? Infinity);
+  });
