@@ -246,3 +246,28 @@ test('an order says while it is typed whether it can be made in time', async ({ 
   expect(answer.ok(), await answer.text()).toBe(true);
   expect(((await answer.json()) as { readyAt: string | null }).readyAt).not.toBeNull();
 });
+
+test('the packing list has every open order of its days, with what is missing, and none of other days', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const rye = await slabId(page, shop.address, 'Rye and treacle slice');
+  const order = (name: string, days: number) =>
+    page.request.post(`${shop.address}/api/orders`, {
+      data: { name, due: `${inDays(days).slice(0, 10)}T12:00:00Z`, lines: [{ slab: rye, count: 6, unit: 'piece' }] },
+    });
+  for (let i = 1; i <= 25; i++) await order(`Customer ${i}`, 3);
+  await order('Another day', 6);
+  const lot = { id: crypto.randomUUID(), of: { slab: rye }, unit: 'piece', change: 8, why: 'made', lot: 'P1' };
+  expect((await page.request.post(`${shop.address}/api/stock`, { data: [{ ...lot, at: inDays(0) }] })).ok()).toBe(true);
+  const day = inDays(3).slice(0, 10);
+  await open(`/orders/packing-list?from=${day}&to=${day}`);
+  await expect(page.getByRole('region', { name: 'Total' })).toContainText('150 Rye and treacle slice');
+  await expect(page.getByText(/^Customer \d+$/)).toHaveCount(25);
+  await expect(page.getByText('In stock: 6 Rye and treacle slice from P1')).toHaveCount(1);
+  await expect(page.getByText('4 of 6 pieces are not in stock yet')).toHaveCount(1);
+  await expect(page.getByText('Another day')).toHaveCount(0);
+  await open(`/orders/packing-list?from=${day}&to=never`);
+  await expect(page.getByText('These are no days to show')).toBeVisible();
+});

@@ -24,6 +24,7 @@ export const ROOMS = [
   '/orders/assortments',
   '/orders/market',
   '/orders/profit',
+  '/orders/packing-list',
   '/settings/programs',
   '/week',
   '/tins',

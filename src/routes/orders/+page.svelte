@@ -145,9 +145,10 @@
 <svelte:head><title>Orders - Knife Tray</title></svelte:head>
 
 <div class="page">
-  <div class="page-head no-print">
+  <div class="page-head">
     <h1>Orders</h1>
     <div class="acts">
+      <Button size="small" kind="tertiary" href="/orders/packing-list">Packing list</Button>
       <Button size="small" kind="tertiary" href="/orders/market">Market days</Button>
       <Button size="small" kind="tertiary" href="/orders/profit">Profit</Button>
       <Button size="small" kind="tertiary" href="/orders/assortments">Assortments</Button>
@@ -163,9 +164,6 @@
         on:change={({ detail }) => void importCsv(detail)}
       />
       <Button size="small" kind="ghost" href="/api/orders/csv" download="orders.csv">Export CSV</Button>
-      <Button size="small" kind="ghost" disabled={orders.length === 0} on:click={() => print()}
-        >Print packing list</Button
-      >
     </div>
   </div>
   {#if imported}<p role="status">{imported}</p>{/if}
@@ -216,14 +214,14 @@
           count={data.count}
           all={data.count}
         />
-        <p class="no-print">
+        <p>
           {#if data.isAll}<a href="/orders">Only open orders</a>
           {:else if data.closed > 0}<a href="/orders?all=yes"
               >Show {data.closed} more that {data.closed === 1 ? 'is' : 'are'} handed over or cancelled</a
             >{/if}
         </p>
       </section>
-      <div class="no-print">
+      <div>
         {#if theirs}
           <Notice harm>
             <p>
@@ -271,16 +269,6 @@
   @media (max-width: 900px) {
     .both {
       grid-template-columns: minmax(0, 1fr);
-    }
-  }
-
-  @media print {
-    .no-print {
-      display: none;
-    }
-
-    .both {
-      display: block;
     }
   }
 </style>

@@ -32,7 +32,7 @@
   {#if onShelf}<p class="quiet figures">{onShelf}</p>{/if}
   {#if order.note}<p class="quiet">{order.note}</p>{/if}
   <p class="value figures">{value}</p>
-  <div class="hold no-print">
+  <div class="hold">
     <Select
       size="sm"
       hideLabel
@@ -126,12 +126,6 @@
 
     .value {
       grid-column: 2;
-    }
-  }
-
-  @media print {
-    .no-print {
-      display: none;
     }
   }
 </style>

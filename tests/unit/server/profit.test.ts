@@ -15,7 +15,7 @@ import type { SaleBooks } from '../../../src/lib/server/profit/saleBooks';
 import { salesBetween } from '../../../src/lib/server/profit/sales';
 import { runToLog } from '../../../src/lib/server/runLog';
 import { addEvents, beginRun, eventsOf, lastOfRun, runById } from '../../../src/lib/server/runs';
-import { readDayRange } from '../../../src/lib/server/requests/profit';
+import { readDayRange } from '../../../src/lib/server/requests/dayRange';
 import { addSlab } from '../../../src/lib/server/slabs';
 import { addStockEntries } from '../../../src/lib/server/stock/sent';
 import { near } from '../figures';

@@ -1,7 +1,7 @@
 import { database } from '$lib/server/db';
 import { refusal } from '$lib/server/http';
 import { profitReport } from '$lib/server/profit/report';
-import { readDayRange } from '$lib/server/requests/profit';
+import { readDayRange } from '$lib/server/requests/dayRange';
 import { wholeShop } from '$lib/server/shop';
 import { tagged } from '$lib/server/tagged';
 

@@ -3,7 +3,7 @@ import { format, subDays } from 'date-fns';
 import { database } from '$lib/server/db';
 import { profitReport } from '$lib/server/profit/report';
 import { spareTimeBatches } from '$lib/server/profit/spareTime';
-import { readDayRange } from '$lib/server/requests/profit';
+import { readDayRange } from '$lib/server/requests/dayRange';
 import { wholeShop } from '$lib/server/shop';
 
 /** Time after which the page comes without a report that is still being calculated, ms. */

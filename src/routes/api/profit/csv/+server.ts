@@ -2,7 +2,7 @@ import { database } from '$lib/server/db';
 import { refusal } from '$lib/server/http';
 import { PROFIT_ROWS, profitCsv, type ProfitRows } from '$lib/server/profit/csv';
 import { profitReport } from '$lib/server/profit/report';
-import { readDayRange } from '$lib/server/requests/profit';
+import { readDayRange } from '$lib/server/requests/dayRange';
 import { wholeShop } from '$lib/server/shop';
 
 /** How long the cost of runs is waited for, ms. */

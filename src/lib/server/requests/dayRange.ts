@@ -11,8 +11,12 @@ export interface DayRange {
   readonly to: string;
 }
 
-/** Days that are shown where none are asked for: twelve weeks. */
-const USUAL_DAYS = 84;
+/** Days that are shown where none are asked for, counted from today. */
+export interface UsualDays {
+  readonly first: number;
+  readonly last: number;
+}
+const TWELVE_WEEKS: UsualDays = { first: -83, last: 0 };
 const MAX_DAYS = 5 * 366;
 
 const startOf = (day: string, zone: string): TZDate => {
@@ -21,13 +25,17 @@ const startOf = (day: string, zone: string): TZDate => {
 };
 const asDay = (at: TZDate) => format(at, 'yyyy-MM-dd');
 
-/** Returns the days of `?from&to`, the last twelve weeks where they are missing; `null` if they are no range of at most five years. */
-export function readDayRange(url: URL, zone: string, now: Date): DayRange | null {
+/**
+ * Returns the days of `?from&to`; `null` if they are no range of at most five years.
+ *
+ * @param usual what counts where they are missing; without `from`, the first day lies as far before the last one
+ */
+export function readDayRange(url: URL, zone: string, now: Date, usual = TWELVE_WEEKS): DayRange | null {
   const today = new TZDate(now.getTime(), zone);
   const given = (name: string) => url.searchParams.get(name) || null;
-  const lastDay = given('to') ?? asDay(today);
+  const lastDay = given('to') ?? asDay(addDays(today, usual.last));
   if (!isDay(lastDay)) return null;
-  const firstDay = given('from') ?? asDay(subDays(startOf(lastDay, zone), USUAL_DAYS - 1));
+  const firstDay = given('from') ?? asDay(subDays(startOf(lastDay, zone), usual.last - usual.first));
   if (!isDay(firstDay) || firstDay > lastDay) return null;
   const [from, to] = [startOf(firstDay, zone), addDays(startOf(lastDay, zone), 1)];
   if (to.getTime() - from.getTime() > MAX_DAYS * 86_400_000) return null;
