@@ -58,6 +58,8 @@ const LONG = /\b(?:days?|weeks?|months?)\b/i;
 /** A temperature on the way, after which the heat is changed or another pot started. */
 const ON_THE_WAY =
   /\b(?:lower|reduce|turn down) (?:the )?heat\b[^.;]*\bat\b|\bwhen (?:it|the [a-z ]+?) (?:reaches|gets to|is at|hits)\b|\bstart (?:to |the )?(?:whisk|beat|mixer)/i;
+/** "It is ready when it reaches 118 C": the end. */
+const IS_READY = /\b(?:ready|done|finished|cooked) (?:when|once|as soon as)\b/i;
 const INTO_TIN =
   /^(?:straight |then |all |it goes |everything )*(?:in|into|onto) (?:a|the|your|an) [^,;.]{0,30}\b(?:tins?|trays?|frames?|moulds?|molds?|baking (?:pan|dish|sheet))\b/i;
 
@@ -87,7 +89,8 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
       // "Stir until it leaves the sides of the pan" boils; "beat until thick and golden" does not.
       const isOnHob = done === 'boil' || done === 'melt' || done === null || (done === 'mix' && ON_HOB.test(clause));
       const sign = isOnHob && !/\boven\b/i.test(clause) ? signIn(clause) : null;
-      const hot = stated.celsius ?? sign?.fromC ?? 0;
+      const isOnTheWay = ON_THE_WAY.test(clause) && !IS_READY.test(clause);
+      const hot = (isOnTheWay && done === 'beat' ? null : stated.celsius) ?? sign?.fromC ?? 0;
       const isBoil = hot >= BOILS_FROM_C && hot < 200 && !/\boven\b/i.test(clause) && STIRRED.includes(done);
       const isTin = done === null && INTO_TIN.test(clause);
       const last = clauses.at(-1);
@@ -100,7 +103,7 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
       const ovenRead = isOven ? ovenIn(clause, isUs) : NO_TEMPERATURE;
       if (ovenRead.celsius !== null) oven = ovenRead.celsius;
       const heats = !isOven && ['boil', 'melt', 'set', 'other', 'mix', 'beat', 'lay'].includes(kind);
-      const onward = ON_THE_WAY.test(clause)
+      const onward = isOnTheWay
         ? (/\b(?:continue|carry on|go on|cook on|boil on|until)\b.*$/i.exec(clause)?.[0] ?? null)
         : clause;
       const read =

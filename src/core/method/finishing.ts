@@ -20,9 +20,13 @@ const OVER_TOP = /\b(?:over|on) (?:the )?(?:top|surface)\b/i;
 
 const DUSTS = /^(?:[a-z]+ly )?(?:dust|sprinkle)\b/i;
 
+/** "Dust it with some of the icing sugar", while nothing is in the tin yet. */
+const DUSTS_TIN = /^(?:[a-z]+ly )?dust (?:it|them|(?:the|a|your) (?:\w+ )?(?:tin|pan|tray|paper|base|sides)) /i;
+
 /** Coats or decorates: before the cut the slab, after it the pieces. */
 export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text } = clause;
+  if (kitchen.tin.length === 0 && DUSTS_TIN.test(text)) return none;
   const top = kitchen.tin.at(-1);
   const taken = takeLines(kitchen, text, headed);
   const isCoat = (COATS.test(text) && !OVER_TOP.test(text)) || kitchen.isCut;

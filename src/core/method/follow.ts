@@ -163,7 +163,7 @@ function does(
       if (!inTin) return prepare(kitchen, clause, headed) ?? none;
       if (isSandwich && IN_HALVES.test(text) && takeOff(kitchen)) return none;
       const isOfSlab = !PREPARES.test(text.replace(/\bbash (?:it|them) up\b/i, ''));
-      if (isOfSlab || /\b(?:squares|bars|fingers|slices|shards|pieces)\b/i.test(text)) kitchen.isCut = true;
+      if (isOfSlab || /\b(?:squares|bars|fingers|slices|shards|chunks|pieces)\b/i.test(text)) kitchen.isCut = true;
       return none;
     }
     case 'pack':

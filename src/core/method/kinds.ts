@@ -21,7 +21,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|tint|colou?r|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|lift under|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
   press:
     'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it |the |this |your )?(?:[a-z-]+ ){0,3}?(?:out|flat)|squash',
-  bake: 'bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
+  bake: '\\d{3} ?°?c?(?: fan)?,? (?:for )?\\d+(?:-\\d+)? ?(?:mins?|minutes?)|bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
   boil: 'boil|simmer|deglaze|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
   melt: 'melt|soften|brown|dissolve|temper|microwave|zap',
   beat: 'beat|whisk|whip|mount|cream|paddle',
@@ -41,7 +41,7 @@ const LEADS: readonly (readonly [StepKind, RegExp])[] = (
 ).map((kind) => [kind, new RegExp(`^${forms(VERBS[kind])}\\b`, 'i')]);
 
 const ADVERBS =
-  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,)[,:]?\s+)+/i;
+  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,|(?:once|when|as soon as) [^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|pour|turn|whisk|whip|beat|add|switch))),?[,:]?\s+)+/i;
 
 /** Kinds whose verbs may also follow "until" as a result. */
 const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
@@ -63,6 +63,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['boil', /^turn (?:it )?(?:up|down)(?=$|[,.]| (?:to|a)\b)/i],
   ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],
   ['boil', /^(?:keep|continue|carry on) (?:on )?(?:cooking|boiling|simmering|bubbling)\b/i],
+  ['boil', /^(?:return|put)\b[^.;,]{0,30}\b(?:to|on|over|back on) (?:a |the )?(?:\w+ )?(?:heat|hob|stove)\b/i],
   ['melt', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:melt|dissolve)\b/i],
   ['boil', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:bubble|boil|simmer|cook)\b/i],
   [
@@ -71,6 +72,10 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ],
   ['other', /^turn (?:it |them |the \w+ )?out\b/i],
   ['other', /^(?:don't|do not|never|avoid)\b/i],
+  [
+    'other',
+    /^(?:mark|score|drag|pattern|make (?:a pattern|waves|lines))\b[^.;,]*\bwith (?:a|the) (?:fork|comb|spatula)\b/i,
+  ],
   [
     'other',
     /^(?:coat|spray|brush|dust|flour|wipe) (?:a|an|the|your)\b[^.;]{0,40}\b(?:tin|pan|tray|dish|mould|frame|sheet)\b/i,
@@ -98,7 +103,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
   [
     'pack',
-    /\b(?:keeps?(?! (?:stirring|whisking|beating|cooking|boiling|mixing|whipping|going|moving|warm|hot|an eye)\b)|best kept|lasts?(?= (?:for|up|about|at|a|several|\d))|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
+    /\b(?:keeps?(?! (?:stirring|whisking|beating|cooking|boiling|mixing|whipping|going|moving|warm|hot|an eye)\b)|best kept|best (?:within|eaten|enjoyed)|lasts?(?= (?:for|up|about|at|a|several|\d))|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
   ],
   [
     'cut',

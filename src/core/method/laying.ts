@@ -13,6 +13,7 @@ import {
   type Mixture,
   type Section,
 } from './kitchen';
+import { escaped } from './plainWords';
 import { shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
@@ -44,6 +45,12 @@ function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: nu
     ...{ pourC: null, thicknessMm: null, isBaked: false },
   });
 }
+
+/** A text without the names of ingredients: "whipped topping" is no topping that was made. */
+const withoutNames = (text: string, { lines }: Taken): string =>
+  lines
+    .flatMap(({ line }) => line.names)
+    .reduce((left, name) => left.replace(new RegExp(escaped(name), 'gi'), ' '), text);
 
 /** A pot that was begun without a word of what goes in. */
 const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.length > 0;
@@ -98,7 +105,12 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
   // "Spread the oat base in the tin" lays the current mixture, or names one laid before: it adds no oats.
   const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];
-  if (there && kind !== 'scatter' && PART.test(objectsOf(text)) && current?.section !== named.section) {
+  if (
+    there &&
+    kind !== 'scatter' &&
+    PART.test(withoutNames(objectsOf(text), named)) &&
+    current?.section !== named.section
+  ) {
     if (top?.parts[0] !== there) layAgain(kitchen, there);
     return { ...none, mixture: there.mixture };
   }
@@ -160,7 +172,7 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   // "Pour the cream over the chocolate", in one bowl: they are together already.
   const isInItself =
     kind === 'lay' &&
-    !(current === null && BARE.test(objectsOf(text))) &&
+    !(mixture !== current && BARE.test(objectsOf(text))) &&
     !TIN.test(targetsOf(text)) &&
     mixture.uses.length > 1 &&
     isNamed(targetsOf(text), mixture, kitchen);
@@ -245,7 +257,10 @@ export function meant(kitchen: Kitchen, text: string, headed: Section | null, cu
   const objects = objectsOf(text);
   const isBare = BARE.test(objects);
   // "Dollop over the frangipane": what stands behind the verb is what is laid, if it is not there yet.
-  const said = isBare && current === null ? targetsOf(text) : objects;
+  const isUnlaid = ({ left, section }: Mixture) => left > 0.999 && section !== current?.section;
+  const isOther =
+    isBare && kitchen.tin.length > 0 && open.some((own) => isUnlaid(own) && isNamed(targetsOf(text), own, kitchen));
+  const said = isBare && (current === null || isOther) ? targetsOf(text) : objects;
   const named = open.filter((mixture) => isNamed(said, mixture, kitchen));
   if (current && named.includes(current)) return current;
   return (

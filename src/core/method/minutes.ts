@@ -7,6 +7,8 @@ const SPAN = new RegExp(
   `(?<![\\d.-])${N}(?:\\s*-?\\s*${UNIT})?(?:\\s*(-|to|or|and|up to)?\\s*${N}\\s*-?\\s*${UNIT})?`,
   'gi',
 );
+/** "1 hr 30" */
+const HOURS_AND = /(\d+ ?(?:hours?|hrs?|h)) (\d{2})\b(?! ?(?:m\b|min|sec|s\b|g\b|°|-|to \d))/gi;
 /** Text before a time that is not the length of the step. */
 const NO_LENGTH =
   /(?:\bevery|\bafter(?: about| around| roughly)?|\bin the (?:first|last)|\bbefore(?: the)?|\bwithin)\s*$/i;
@@ -29,7 +31,7 @@ const inMinutes = (value: number, unit: string) => value * (/^h/i.test(unit) ? 6
  */
 export function minutesIn(sentence: string): MinutesRead[] {
   const found: { at: number; minutes: MinutesRead }[] = [];
-  for (const match of sentence.matchAll(SPAN)) {
+  for (const match of sentence.replace(HOURS_AND, '$1 $2 min').matchAll(SPAN)) {
     const [all, first, firstUnit, joint, second, secondUnit] = match;
     if (NO_LENGTH.test(sentence.slice(0, match.index))) continue;
     if (NO_LENGTH_BEHIND.test(sentence.slice(match.index + all.length))) continue;

@@ -9,7 +9,7 @@ const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•
 
 const UNIT_END = /\d\s?(?:min|mins|hr|hrs|sec|secs|h)\.\s*$/i;
 /** A new sentence without a capital letter, as in notes. */
-const LOWER_START = /(?<=(?:\p{L}{2}|[\d)])[.!?]+ )(?=[\p{Ll}\d])/u;
+const LOWER_START = /(?<=(?:\p{L}{2}|\d ?[CF]|[\d)])[.!?]+ )(?=[\p{Ll}\d])/u;
 
 const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 

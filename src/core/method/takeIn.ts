@@ -157,8 +157,15 @@ function meantByState(lines: readonly PantryLine[], clause: string): readonly Pa
   });
 }
 
+/** Icing sugar, which "the sugar" does not mean beside another sugar. */
+const ICING = /\b(?:icing|powdered|confectioners?)\b/i;
+const meantBySugar = (lines: readonly PantryLine[], clause: string): readonly PantryLine[] =>
+  ICING.test(clause) || !lines.some(({ ingredient }) => /sugar$/i.test(ingredient) && !ICING.test(ingredient))
+    ? lines
+    : lines.filter(({ ingredient }) => !ICING.test(ingredient) || !/\bsugar$/i.test(ingredient));
+
 const meant = (lines: readonly PantryLine[], clause: string): readonly PantryLine[] =>
-  [meantByUse, meantByRole, meantByMark, meantByState, meantByAmount].reduce(
+  [meantBySugar, meantByUse, meantByRole, meantByMark, meantByState, meantByAmount].reduce(
     (left, choose) => choose(left, clause),
     lines,
   );

@@ -17,7 +17,7 @@ const SHEETS: readonly (readonly [RegExp, number, number])[] = [
 ];
 /** Words for tins. */
 const TIN =
-  /\b(?:tins?|pans?|trays?|plates?|thalis?|dish(?:es)?|moulds?|molds?|frames?|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
+  /\b(?:tins?|pans?|trays?|plates?|thalis?|dish(?:es)?|moulds?|molds?|frames?|(?:in|into) (?:a|the|your) (?:\w+ )?box|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
 /** Words for pans on the hob. */
 const RING =
   /\b(?:sauce ?pan|frying pan|heavy[- ](?:based|bottomed)|saute pan|skillet|dry pan|deep pan|large pan|small pan|medium pan)\b/i;
@@ -43,7 +43,7 @@ const isSide = (mm: number) => mm >= 50 && mm <= 2000;
 
 /** "Roll out between two sheets of paper to a square of 24 cm": the size of the slab takes the place of a tin. */
 const ROLLED =
-  /\b(?:roll(?:ed)?|press(?:ed)?|pat(?:ted)?|spread|shape[ds]?)\b[^.;]*\b(?:to|into) (?:a |an )?[^.;]{0,12}\b(?:square|rectangle)\b/i;
+  /\b(?:roll(?:ed)?|press(?:ed)?|pat(?:ted)?|spread|shape[ds]?)\b[^.;]*\b(?:to|into) (?:a |an )?[^.;]{0,24}\b(?:square|rectangle)\b/i;
 function rolledTo(sentence: string, rectangle: (lengthMm: number, widthMm: number) => AnyTin | null): AnyTin | null {
   const [size] = [...sentence.matchAll(SIZE)];
   if (size) {

@@ -14,15 +14,18 @@ const WORKS: readonly StepKind[] = ['mix', 'beat', 'melt', 'boil'];
 const ADDS =
   /\b(?:add|incorporate|deglaze)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:(?:an?|another|your|short)\b|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
 const NEW_VESSEL =
-  /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:mixer|food processor|processor|blender)\b/i;
+  /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:planetary |stand |hand |electric )?(?:mixer|food processor|processor|blender)\b/i;
 const ELSEWHERE =
   /\b(?:meanwhile|in the meantime|while (?:it|that|the)|separate(?:ly)?|another (?:pan|bowl|pot)|second (?:pan|bowl|pot)|clean (?:pan|bowl))\b/i;
+/** "Cook until it reaches 127 C": what is cooked. */
+const UNTIL_IT = /\b(?:until|till|when|once|as soon as|if|so that) (?:it|they)\b/gi;
 const THEM = /\b(?:it|them|these|those)\b|^(?:and |then )*(?:combine|mix|toss|stir|blitz|pulse) with\b/i;
 /** Words for the current mixture. */
 const IT = /\b(?:it|them|this|everything|the (?:mix|mixture|mass|pan|bowl|pot|lot|contents|syrup|batter|dough))\b/i;
 
 /** What is said before the action: "when it reaches 125,". */
-const LEAD = /^(?:when|once|as soon as|while|after|if|before) [^,]*,\s*/i;
+const LEAD =
+  /^(?:when|once|as soon as|while|after|if|before) (?:[^,]*,|[^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|whisk|whip|beat)))\s*/i;
 
 export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const text = clause.text.replace(LEAD, '');
@@ -94,7 +97,7 @@ function poured(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
 function goesAlong(
   ...[before, text, target, named, taken, kitchen]: [Mixture, string, Mixture, readonly Mixture[], Taken, Kitchen]
 ): boolean {
-  if (before.isPrepared && THEM.test(text)) return true;
+  if (before.isPrepared && THEM.test(text.replace(UNTIL_IT, ' '))) return true;
   const isUnnamed = named.length === 0 && (taken.lines.length === 0 || GOES_INTO.test(text));
   return before.state === 'open' && isUnnamed && isNamed(targetsOf(text), target, kitchen);
 }
@@ -154,8 +157,10 @@ function workedOn(
   const current = kitchen.current?.state === 'open' ? kitchen.current : null;
   const into = mixturesNamed(targetsOf(text), kitchen, null)[0];
   if (taken.lines.length === 0) {
-    if (into && into !== current && (ADDED_TO.test(text) || !IT.test(objectsOf(text)))) return into;
     const meant = mixturesNamed(objectsOf(text), kitchen, null);
+    // "Squeeze the gelatine and stir it into the syrup": the clause itself says what "it" is.
+    const isOther = meant.length > 0 && !meant.some((own) => own === current || own === into);
+    if (into && into !== current && (ADDED_TO.test(text) || !IT.test(objectsOf(text)) || isOther)) return into;
     if (meant.length > 0 && current && meant.includes(current)) return current;
     if (meant.length === 1 && !ADDS.test(text)) return meant[0]!;
     const ofHeading = headed ? open.findLast(({ section }) => section === headed) : undefined;

@@ -82,10 +82,12 @@ const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|
 const COUNTED = String.raw`\d{1,2} (?:large |medium |small |fresh )*(?:eggs?|egg (?:whites?|yolks?)|lemons?|limes?|oranges?|apples?|bananas?|sheets?|leaves)\b`;
 /** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */
 const NAMED = String.raw`(?:${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}|${COUNTED})`;
-const SEVERAL = new RegExp(`,\\s+(?=${NAMED})`, 'giu');
-const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${NAMED}`, 'iu');
+/** A comma, "and" behind a name, or a new sentence, before the next amount. */
+const JOINT = String.raw`(?:,\s+|(?<=[\p{L}]{3})\s+and\s+(?!\S+ (?:\S+ )?(?:for|more|extra)\b)|\.\s+(?:then|plus|also)\s+)`;
+const SEVERAL = new RegExp(`${JOINT}(?=${NAMED})`, 'giu');
+const SEVERAL_LEAD = new RegExp(`^${AMOUNT}\\s+\\p{L}{3}.*?${JOINT}${NAMED}`, 'iu');
 const LABELLED = new RegExp(
-  `^([\\p{L}][\\p{L}' -]{1,38}?(?:\\s*\\([^()]{1,20}\\))?)(?::|\\s+[-\u2013\u2014])\\s+(?=${NAMED})`,
+  `^([\\p{L}][\\p{L}' -]{1,38}?(?:\\s*\\([^()]{1,20}\\))?)(?::|\\s+[-\u2013\u2014])\\s+(?=${NAMED}|\\d{1,3} \\p{L}[^,:]*, ${NAMED})`,
   'iu',
 );
 /** Words before a colon that are no heading. */
@@ -140,7 +142,7 @@ function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder):
   if (TITLE_WITH_FIGURE.test(line) && lines.slice(0, at).every((before) => before.trim() === '')) return true;
   if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
   if (/^[-*•·]/.test(line) || /^(?:(?:an?|half|one|two|three|few|some)\b(?!\)))/i.test(line)) return false;
-  if (at > 0 && lines[at - 1]!.trim() !== '') return false;
+  if (/, (?:for|to) \w/i.test(line) || (at > 0 && lines[at - 1]!.trim() !== '')) return false;
   let below = at + 1;
   while (below < lines.length && lines[below]!.trim() === '') below += 1;
   const next = lines[below];

@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten and ten. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten and sixteen. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -3491,5 +3491,392 @@ mix the dry. melt marg + syrup, bicarb in the hot water then into the marg (fizz
     waits: { crunch: 'room 0' },
     cut: 20,
     keep: null,
+  },
+  {
+    name: 'vanilla fudge, condensed milk, British',
+    text: `Seaside fudge
+
+397g tin condensed milk
+150ml milk
+450g demerara sugar
+115g butter
+1 tsp vanilla extract
+
+Line a 20cm square tin with baking parchment.
+Put everything except the vanilla into a large non-stick saucepan and melt over a low heat, stirring until the sugar dissolves.
+Bring to the boil then simmer for 10-15 mins, stirring continuously and scraping the base of the pan. It is ready when it reaches 118C, or when a drop in cold water forms a soft ball.
+Take off the heat, stir in the vanilla and leave to cool for 5 minutes. Beat with a wooden spoon for 10 minutes until thick and starting to set, then pour into the tin.
+Leave to set at room temperature for 4 hours, then cut into 36 squares. Keeps for 2 weeks in an airtight tin.`,
+    tin: '200x200',
+    mixtures: { fudge: 'condensed, 150ml milk, demerara, butter, vanilla @118' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 240' },
+    cut: 36,
+    keep: 'room 14',
+  },
+  {
+    name: 'peanut butter bars, no bake, American',
+    text: `No-Bake Peanut Butter Bars
+
+For the base:
+1 cup (227g) unsalted butter, melted
+2 cups (200g) graham cracker crumbs
+2 cups (240g) powdered sugar
+1 cup (250g) creamy peanut butter
+
+For the topping:
+1 1/2 cups (255g) semi-sweet chocolate chips
+1/4 cup (63g) creamy peanut butter
+
+Instructions
+1. Line a 9x13-inch pan with foil, leaving an overhang on all sides.
+2. Mix the melted butter, graham cracker crumbs, and powdered sugar together in a medium bowl. Stir in 1 cup peanut butter. Press evenly into the prepared pan.
+3. Melt 1/4 cup peanut butter with the chocolate chips in the microwave in 20-second increments, stirring after each, until smooth. Spread over the peanut butter layer.
+4. Chill until completely firm, at least 2 hours. Let sit at room temperature for 10 minutes before cutting. Lift out and slice into 24 bars.
+Store leftovers covered in the refrigerator for up to 1 week.`,
+    tin: '330x229',
+    mixtures: { base: 'unsalted butter, graham, powdered, peanut', top: 'chips, peanut' },
+    layers: ['base', 'top'],
+    waits: { top: 'fridge 120' },
+    cut: 24,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'millionaires, terse metric notes',
+    text: `millionaires - 30x20 tin, gives 30
+
+short
+300 plain flour
+100 caster
+200 butter
+
+caramel
+2 tins cond milk (397g each)
+200 butter
+4 tbsp syrup
+1/2 tsp salt
+
+top
+300 milk choc
+50 white choc
+
+rub flour butter sugar, press in, prick, 170C 25-30 min till pale gold. cool
+caramel: all in pan, melt, boil gently stirring 8 min to 108C. pour on, cool 1hr
+melt chocs separately, milk over, drizzle the white and swirl w/ skewer. set, cut w/ hot knife`,
+    tin: '300x200',
+    mixtures: {
+      short: 'flour, caster, butter',
+      caramel: 'cond milk, butter, syrup, salt @108',
+      milk: 'milk choc',
+      white: 'white choc',
+    },
+    layers: ['short', 'caramel', 'milk+white'],
+    bakes: ['25 @170'],
+    waits: { caramel: 'room 60' },
+    cut: 30,
+    keep: null,
+  },
+  {
+    name: 'honey nougat, translated Italian',
+    text: `Soft nougat with almonds
+
+Ingredients
+300 g honey
+300 g sugar
+100 g water
+100 g glucose syrup
+2 egg whites
+500 g toasted almonds
+100 g pistachios
+Rice paper (wafer) sheets
+
+Procedure
+Heat the honey in a small saucepan to 125 °C. In a second saucepan cook the sugar, the water and the glucose to 150 °C.
+When the honey reaches 115 °C begin to whip the egg whites in the planetary mixer. Pour the honey in a thin stream on the whites while whipping; after 5 minutes add the syrup in the same way. Whip for another 10 minutes until the mass is firm.
+Incorporate the hot almonds and pistachios with a wooden spatula. Spread the mass between two sheets of rice paper in a frame of 30 x 20 cm, pressing with a rolling pin. Leave to rest for 12 hours in a dry place. Cut into bars of 10 x 2.5 cm.`,
+    tin: '300x200',
+    mixtures: { nougat: 'whites, almonds, pistachios', honey: 'honey @125', syrup: 'sugar, water, glucose @150' },
+    layers: ['nougat+honey+syrup'],
+    waits: { nougat: 'room 720' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'peppermint bark, American',
+    text: `PEPPERMINT BARK
+
+12 ounces dark chocolate, chopped
+1 pound white chocolate, chopped
+1/2 teaspoon peppermint extract
+6 candy canes, crushed
+
+Line a baking sheet with parchment paper. Temper the dark chocolate, then spread it into a 10 x 12-inch rectangle. Let it set for 15 minutes, until almost firm.
+Melt the white chocolate in a double boiler to 110°F; stir in the peppermint extract and let cool to 85°F. Spread over the dark layer and immediately sprinkle with the crushed candy canes. Let stand until completely firm, about 1 hour. Break into pieces.
+Will keep in an airtight container at cool room temperature for 3 weeks.`,
+    tin: '305x254',
+    mixtures: { dark: 'dark', white: 'white, extract', canes: 'candy canes' },
+    layers: ['dark', 'white', 'canes:scatter'],
+    waits: { dark: 'room 15', white: 'room 60' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'lemon bars, American',
+    text: `Sharp Lemon Bars
+Makes 16
+
+Crust
+1 cup all-purpose flour
+1/4 cup confectioners' sugar
+1/2 cup (1 stick) butter, softened
+
+Filling
+3 large eggs
+1 1/2 cups granulated sugar
+2 tablespoons flour
+1/2 cup fresh lemon juice
+1 tablespoon lemon zest
+
+Confectioners' sugar for dusting
+
+Preheat the oven to 350°F. Grease an 8-inch square baking pan.
+In a bowl, mix flour, confectioners' sugar and butter with a pastry cutter until crumbly. Press onto the bottom of the pan. Bake 18 to 20 minutes, until lightly golden.
+Meanwhile whisk the eggs and granulated sugar; beat in the flour, lemon juice and zest. Pour over the hot crust. Return to the oven and bake another 22 minutes, or until set with a slight jiggle.
+Cool on a wire rack for 1 hour, then refrigerate 2 hours. Dust with confectioners' sugar just before serving and cut into squares.`,
+    tin: '203x203',
+    mixtures: {
+      crust: 'all-purpose, 1/4 cup confectioners, butter',
+      filling: 'egg, granulated, tablespoons flour, juice, zest',
+      dust: 'dusting',
+    },
+    layers: ['crust', 'filling', 'dust:scatter'],
+    bakes: ['18 @177', '22 @177'],
+    waits: { filling: 'fridge 180' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'hedgehog slice, Australian',
+    text: `Hedgehog slice
+250g plain biscuits (like Marie), crushed roughly
+1/2 cup chopped walnuts
+125g butter
+1/2 cup caster sugar
+2 tbs cocoa
+1 egg, lightly beaten
+200g dark chocolate
+20g copha
+
+Grease and line a 20cm x 30cm lamington tin.
+Melt the butter in a saucepan with the sugar and cocoa, stirring until sugar has dissolved. Remove from heat, cool slightly and whisk in the egg. Return to a low heat and stir for 1 min until thickened, don't boil.
+Mix in the biscuits and walnuts. Press into the tin firmly with the back of a spoon. Chill for 30 mins.
+Melt chocolate and copha together and spread over the top. Mark with a fork. Refrigerate for 1 hr or until set. Cut into 24 fingers. Keep in the fridge up to 5 days.`,
+    tin: '300x200',
+    mixtures: { slice: 'biscuits, walnuts, butter, sugar, cocoa, egg', top: 'chocolate, copha' },
+    layers: ['slice', 'top'],
+    waits: { slice: 'fridge 30', top: 'fridge 60' },
+    cut: 24,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'flapjack with dates, British',
+    text: `Sticky date flapjacks
+
+For the filling: 250g chopped dates, 100ml water, juice of half a lemon
+For the oats: 250g butter, 200g light muscovado sugar, 3 tbsp golden syrup, 400g porridge oats, pinch of salt
+
+Heat oven to 160C fan. Line a 23cm square tin.
+Simmer the dates with the water and lemon juice for 5 mins until soft, then mash to a paste.
+Melt the butter, sugar and syrup in a large pan, then stir in the oats and salt.
+Press half the oats into the tin, spread over the dates and top with the remaining oats. Bake for 30-35 mins until golden. Cool completely in the tin, then cut into 16.`,
+    tin: '230x230',
+    mixtures: { filling: 'dates, water, lemon', oats: 'butter, muscovado, syrup, oats, salt' },
+    layers: ['oats', 'filling', 'oats'],
+    bakes: ['30 @160'],
+    waits: { oats: 'room 0' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'marshmallow slab, home, British',
+    text: `Raspberry marshmallows
+
+vegetable oil, for the tin
+50g icing sugar and 50g cornflour, sifted together
+10 sheets leaf gelatine
+500g granulated sugar
+4 tsp liquid glucose
+200ml water
+2 egg whites
+100g raspberry puree
+
+Oil a 20 x 30cm tin and dust it with some of the icing sugar mixture. Soak the gelatine in cold water.
+Put the sugar, glucose and water in a heavy pan, bring to the boil and cook until it reaches 127C on a thermometer.
+Meanwhile whisk the egg whites until stiff. Squeeze out the gelatine and stir it into the hot syrup, then pour the syrup slowly over the whites, whisking all the time. Whisk for 10 minutes until thick and holding its shape. Fold in the raspberry puree.
+Scrape into the tin and smooth the top. Leave for 3 hours at room temperature. Turn out onto a board dusted with the rest of the icing sugar mixture, cut into 48 cubes and roll each in the sugar.`,
+    tin: '300x200',
+    mixtures: {
+      dust: 'icing sugar, cornflour',
+      syrup: 'granulated, glucose, water, gelatine @127',
+      mallow: 'whites, puree',
+    },
+    layers: ['mallow+syrup', 'dust:coat'],
+    waits: { mallow: 'room 180' },
+    cut: 48,
+    keep: null,
+  },
+  {
+    name: 'brownies, American, walnut',
+    text: `Fudgy Walnut Brownies
+
+10 tablespoons butter
+1 1/4 cups sugar
+3/4 cup unsweetened cocoa powder
+1/4 teaspoon salt
+1 teaspoon vanilla
+2 cold large eggs
+1/2 cup flour
+2/3 cup walnut pieces
+
+1. Position a rack in the lower third of the oven and preheat to 325°F. Line an 8x8 pan with parchment.
+2. Combine butter, sugar, cocoa and salt in a heatproof bowl and set over barely simmering water. Stir until melted and hot. Remove the bowl and set aside until just warm.
+3. Stir in the vanilla. Add the eggs one at a time, stirring vigorously. Add the flour and stir until you can't see it, then beat 40 strokes. Stir in the nuts. Spread evenly in the pan.
+4. Bake until a toothpick comes out slightly moist, 20 to 25 minutes. Let cool completely on a rack.
+5. Lift up the ends of the parchment and cut into 16 or 25 squares.`,
+    tin: '203x203',
+    mixtures: { brownie: 'butter, sugar, cocoa, salt, vanilla, egg, flour, walnut' },
+    layers: ['brownie'],
+    bakes: ['20 @163'],
+    waits: { brownie: 'room 0' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'peanut brittle, American',
+    text: `Old-Fashioned Peanut Brittle
+
+2 cups sugar
+1 cup light corn syrup
+1/2 cup water
+1/4 tsp salt
+2 cups raw Spanish peanuts
+2 tbsp butter
+1 tsp vanilla
+2 tsp baking soda
+
+Butter two large baking sheets and keep warm. In a 3-qt saucepan combine sugar, corn syrup, water and salt. Cook over medium heat, stirring until sugar dissolves. Cook to 250 degrees, then add peanuts. Continue cooking, stirring often, until mixture reaches 300 degrees (hard crack). Remove from heat; quickly stir in butter, vanilla and baking soda. Pour at once onto the baking sheets and stretch thin with two forks. Cool 1 hour. Break into pieces. Store in an airtight container up to 1 month.`,
+    tin: null,
+    mixtures: { brittle: 'cups sugar, corn syrup, water, salt, peanuts, butter, vanilla, soda @149' },
+    layers: ['brittle'],
+    waits: { brittle: 'room 60' },
+    cut: 'break',
+    keep: 'room 30',
+  },
+  {
+    name: 'ice cream bars, frozen, American',
+    text: `Mocha ice cream bars
+
+24 chocolate sandwich cookies, crushed
+5 Tbsp butter, melted
+1.5 quarts coffee ice cream, softened
+1 cup hot fudge sauce, at room temp
+8 oz whipped topping
+1/3 cup toasted almonds
+
+1. Mix cookie crumbs and butter and press into the bottom of a 9 x 13 pan. Freeze 15 minutes.
+2. Spread the ice cream over the crust. Freeze for 1 hour.
+3. Spread the fudge sauce over the ice cream, then top with the whipped topping. Sprinkle with almonds.
+4. Freeze at least 4 hours or overnight. Take out 10 min. before cutting into 15 bars. Keeps a month in the freezer, wrapped.`,
+    tin: '330x229',
+    mixtures: { crust: 'cookies, butter', ice: 'ice cream', fudge: 'fudge', topping: 'whipped', almonds: 'almonds' },
+    layers: ['crust', 'ice', 'fudge', 'topping', 'almonds:scatter'],
+    waits: { crust: 'freezer 15', ice: 'freezer 60', topping: 'freezer 240' },
+    cut: 15,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'dipped coconut bars, translated German',
+    text: `Coconut bars with chocolate
+
+For approx. 20 pieces
+
+200 g coconut flakes
+200 ml coconut milk
+80 g sugar
+50 g coconut fat
+For coating: 300 g dark couverture
+
+Preparation: Heat the coconut milk with the sugar and the coconut fat, until everything is dissolved. Stir in the coconut flakes and let it swell for 15 minutes. Put the mass into a box lined with cling film (20 x 16 cm) and press firmly. Put in the refrigerator for 3 hours.
+Turn out the plate and cut into 20 bars. Freeze these for 30 minutes. Temper the couverture, dip the bars in it with a fork, and let them dry on baking paper. Store cool; they keep about 2 weeks.`,
+    tin: '200x160',
+    mixtures: { bar: 'flakes, coconut milk, sugar, coconut fat', coat: 'couverture' },
+    layers: ['bar', 'coat:coat'],
+    waits: { bar: 'fridge 180' },
+    cut: 20,
+    keep: 'room 14',
+  },
+  {
+    name: 'cinder toffee, chocolate coated, British sloppy',
+    text: `Honeycomb
+200g caster, 5 tbsp golden syrup, 2 tsp bicarb. Then 200g milk choc.
+Butter a 20cm square tin well. Sugar & syrup in a deep pan on low till melted, don't stir once it bubbles. Turn up a bit and simmer until amber (about 150C on a thermometer). Off the heat, tip in the bicarb and beat quickly - it will foam right up, VERY hot. Scrape straight into the tin. Leave 1 hr 30 to harden. Bash into chunks, dip them in the melted choc and leave on parchment.`,
+    tin: '200x200',
+    mixtures: { toffee: 'caster, syrup, bicarb @150', choc: 'choc' },
+    layers: ['toffee', 'choc:coat'],
+    waits: { toffee: 'room 90' },
+    cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'pecan pie squares, American',
+    text: `Pecan Pie Squares
+
+CRUST:
+3 cups flour
+6 tablespoons sugar
+3/4 cup butter, softened
+3/4 teaspoon salt
+
+FILLING:
+4 eggs, slightly beaten
+1 1/2 cups sugar
+1 1/2 cups light corn syrup
+3 tablespoons butter, melted
+1 1/2 teaspoons vanilla
+2 1/2 cups chopped pecans
+
+Heat oven to 350 degrees. Grease a jelly roll pan, 15 1/2 x 10 1/2 x 1 inch. Beat flour, 6 tablespoons sugar, the softened butter and salt in a large bowl until crumbly (mixture will be dry). Press firmly in pan. Bake until light golden brown, about 20 minutes.
+For the filling: mix all ingredients except pecans until well blended. Stir in pecans. Pour over baked layer; spread evenly. Bake until filling is set, about 25 minutes. Cool. Cut into 1 1/2-inch squares.`,
+    tin: '394x267',
+    mixtures: {
+      crust: 'flour, tablespoons sugar, 3/4 cup butter, salt',
+      filling: 'egg, cups sugar, corn syrup, tablespoons butter, vanilla, pecans',
+    },
+    layers: ['crust', 'filling'],
+    bakes: ['20 @177', '25 @177'],
+    waits: { filling: 'room 0' },
+    cut: 70,
+    keep: null,
+  },
+  {
+    name: 'cereal treats with caramel, American',
+    text: `Salted Caramel Krispie Treats
+
+1 stick butter
+1 (10 oz) bag mini marshmallows
+6 cups crisp rice cereal
+1/2 tsp flaky salt
+
+CARAMEL: 25 soft caramels, 2 Tbsp heavy cream
+
+Butter a 9-inch square pan.
+Brown the butter in a big pot over medium heat, about 5 min. Add marshmallows and stir until melted. Off heat fold in the cereal. Press half of the cereal mixture into the pan.
+Microwave caramels and cream in 30-second bursts until smooth. Pour over. Top with rest of the cereal mixture, pat down, sprinkle with the salt. Let set 1 hour before cutting into 16 squares. Best within 3 days.`,
+    tin: '229x229',
+    mixtures: { treats: 'butter, marshmallows, cereal', caramel: 'caramels, cream', salt: 'salt' },
+    layers: ['treats', 'caramel', 'treats', 'salt:scatter'],
+    waits: { treats: 'room 60' },
+    cut: 16,
+    keep: 'room 3',
   },
 ];
