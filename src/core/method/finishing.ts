@@ -23,6 +23,17 @@ const DUSTS = /^(?:[a-z]+ly )?(?:dust|sprinkle)\b/i;
 /** "Dust it with some of the icing sugar", while nothing is in the tin yet. */
 const DUSTS_TIN = /^(?:[a-z]+ly )?dust (?:it|them|(?:the|a|your) (?:\w+ )?(?:tin|pan|tray|paper|base|sides)) /i;
 
+/** "Turn out onto a board dusted with the icing sugar": it coats the pieces. */
+const TURNED_ONTO = /\bturn (?:it |them |the \w+ )?out (?:on|onto) ([^,;]*)/i;
+export function turnedOnto(kitchen: Kitchen, text: string): void {
+  const under = kitchen.tin.length > 0 ? TURNED_ONTO.exec(text)?.[1] : undefined;
+  const taken = under === undefined ? NOTHING : takeLines(kitchen, under, null);
+  if (taken.lines.length === 0) return;
+  const mixture = beginMixture(kitchen, taken.section!);
+  putIn(mixture, taken, null);
+  coat(kitchen, mixture, 'coat', taken);
+}
+
 /** Coats or decorates: before the cut the slab, after it the pieces. */
 export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text } = clause;

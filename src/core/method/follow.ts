@@ -4,7 +4,7 @@ import type { Preparation } from '../slab';
 import { bake, wait, WARMS } from './baking';
 import { clausesIn, type Clause, type ClauseRead, type Sentence } from './clauses';
 import { askForEnds, type ClauseDone } from './endPoints';
-import { finish } from './finishing';
+import { finish, turnedOnto } from './finishing';
 import { openKitchen, rootOf, takeOff, type Kitchen, type Mixture, type Section } from './kitchen';
 import { lay, standFirst } from './laying';
 import { layLeftovers, useTheRest, type Placed, type Unnamed } from './leftovers';
@@ -138,6 +138,7 @@ function does(
     return none;
   const headed = given?.section ?? section ?? sectionNamed(kitchen, clause.under, text);
   const inTin = kitchen.tin.length > 0;
+  if (kind === 'cut' || kind === 'other') turnedOnto(kitchen, text);
   switch (kind) {
     case 'mix':
     case 'beat':

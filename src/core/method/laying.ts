@@ -26,7 +26,7 @@ const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
 /** Both faces of the slab. */
 export const BOTH =
-  /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b|\bspread again\b/i;
+  /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\binvert\b[^.]*\bagain\b|\bturn (?:it|the slab|them) over\b|\bspread again\b/i;
 /** "Put one wafer in the frame", "cover with the second sheet and a weight". */
 const PAPER_ON =
   /^(?:put|lay|place|cover|top|fit) (?:it |them )?(?:with )?(?:the |a |an |your |one |1 |second |other |another |sheets? of |lined )*(?:wafers?|rice paper|baking paper|parchment|greaseproof|foil|film|weights?|acetate)\b/i;
@@ -89,6 +89,8 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   if (isNoStep(clause) || (PAPER_ON.test(text) && !THEN_SPREAD.test(text))) return none;
   const emptied = backInBowl(kitchen, text);
   if (emptied) return emptied;
+  const turned = BOTH.test(text) ? laidOnBoth(kitchen, text) : null;
+  if (turned) return turned;
   const carried = MOVED.test(text) ? carry(kitchen, text, headed, given) : null;
   if (carried) return carried;
   stoodBefore(kitchen, text);
@@ -108,7 +110,7 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   if (
     there &&
     kind !== 'scatter' &&
-    PART.test(withoutNames(objectsOf(text), named)) &&
+    PART.test(withoutNames(objectsOf(text), named).replace(/\bwith half\b/i, 'with')) &&
     current?.section !== named.section
   ) {
     if (top?.parts[0] !== there) layAgain(kitchen, there);
@@ -189,6 +191,23 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   kitchen.current = mixture;
   const hot = top && !top.set?.minMinutes && isMeltedChocolate(mixture) ? hotPartOf(top) : undefined;
   return { ...none, mixture, ...(hot ? { ask: { code: 'on-hot', below: hot.uses[0]?.of.ingredient ?? '' } } : {}) };
+}
+
+/** "Invert; spread again with chocolate": what was spread on one face goes on the other one too. */
+function laidOnBoth(kitchen: Kitchen, text: string): Done | null {
+  const laid = kitchen.tin
+    .slice(1)
+    .findLast(
+      ({ parts, spread }) => spread === 'level' && parts.some(({ mixture }) => isNamed(text, mixture, kitchen)),
+    );
+  const mixture = laid?.parts[0]?.mixture;
+  if (!laid || mixture?.uses.length !== 1) return null;
+  const [use] = mixture.uses;
+  use!.share += use!.of.left;
+  use!.of.left = 0;
+  laid.spread = 'both-faces';
+  kitchen.current = mixture;
+  return { ...none, mixture };
 }
 
 /** "Scatter the rest on top": of what went in only in part. */
@@ -324,7 +343,7 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     kitchen.current = melted;
     return { mixture: melted, taken, joined: null };
   }
-  const same = scattered ? null : laidAgain(kitchen, taken);
+  const same = scattered ? scatteredAgain(kitchen, taken) : laidAgain(kitchen, taken);
   if (same) return same;
   const mixture = beginMixture(kitchen, taken.section!);
   putIn(mixture, taken, null);
@@ -367,6 +386,18 @@ export function laidAgain(kitchen: Kitchen, taken: Taken): Done | null {
   });
   kitchen.current = mixture;
   return { mixture, taken, joined: null };
+}
+
+/** "Sprinkle with the remaining nuts", the other face: more of what lies there already. */
+function scatteredAgain(kitchen: Kitchen, taken: Taken): Done | null {
+  const [only, ...others] = taken.lines;
+  const top = kitchen.tin.at(-1);
+  const use = top?.spread === 'scatter' ? top.parts[0]?.mixture.uses[0] : undefined;
+  const isSame = only && others.length === 0 && use?.of === only.line && top?.parts[0]?.mixture.uses.length === 1;
+  if (!isSame || !kitchen.tin.some(({ spread }) => spread === 'both-faces')) return null;
+  use.share += only.share;
+  only.line.left = Math.max(0, only.line.left - only.share);
+  return { mixture: top!.parts[0]!.mixture, taken, joined: null };
 }
 
 /** Layers that are swirled together are one. */

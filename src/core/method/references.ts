@@ -63,6 +63,7 @@ export function usedUpIn(clause: string, kitchen: Kitchen): PantryLine | null {
 /** Words for a mixture by what it is, besides its heading and its ingredients. */
 const ROLES: readonly (readonly [RegExp, (mixture: Mixture) => boolean])[] = [
   [/\bsyrup\b/i, ({ cookTo }) => cookTo !== undefined],
+  [/\bcreamed (?:mix|mixture|butter|ingredients)\b/i, ({ steps }) => steps.some(({ id }) => id.startsWith('beat'))],
   [/\b(?:toffee|caramel|honeycomb|brittle|fudge|candy)\b/i, ({ cookTo }) => cookTo !== undefined],
   [/\b(?:whites|meringue|snow)\b/i, ({ uses }) => uses.some(({ of }) => /white/i.test(of.ingredient))],
   [

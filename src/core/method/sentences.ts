@@ -5,7 +5,8 @@ const MAX_LETTERS = 2000;
 export const MAX_SENTENCES = 400;
 
 /** Matches "1." or "Step 3:" before a step. */
-const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
+const NUMBERED =
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|\d{1,2}(?=\s+\p{Lu}\p{Ll}+ )|[-*•·▢☐])\s*/u;
 
 const UNIT_END = /\d\s?(?:min|mins|hr|hrs|sec|secs|h)\.\s*$/i;
 /** A new sentence without a capital letter, as in notes. */

@@ -15,7 +15,7 @@ export interface SplitRecipe {
 function isSentence({ text, status, larder }: LineRead): boolean {
   if (status === 'heading' || (status === 'read' && larder !== null)) return false;
   const plain = text
-    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '')
+    .replace(/^\s*(?:[Ss]tep\s*)?\d{1,2}(?:\s*[.):]\s*|\s+(?=\p{Lu}\p{Ll}+ ))/u, '')
     .replace(/^(?:ok|okay|right|so|now|well|first)[, ]+(?:so )?/i, '');
   const words = plain.split(/\s+/).length;
   const isLed = leadKind(inFigures(plain)) !== null;

@@ -81,7 +81,7 @@ const hasEgg = ({ uses, joined }: Mixture): boolean =>
 
 /** "Mix the pectin with the sugar and whisk in": what was just mixed goes into the pot that was in hand before. */
 const IN_ALONE =
-  /^(?:and |then )*(?:whisk|stir|fold|beat|mix|rain|sprinkle|tip) (?:it |this |them )?in(?: (?:gradually|slowly|quickly|well))?\.?$/i;
+  /^(?:and |then )*(?:whisk|stir|fold|beat|mix|rain|sprinkle|tip) (?:it |this |them )?in(?: (?:gradually|slowly|quickly|well)|to the (?:mass|mix|mixture|batter|preparation))?\.?$/i;
 function poured(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
   const { current } = kitchen;
   if (!IN_ALONE.test(text) || taken.lines.length > 0 || current?.state !== 'open') return null;

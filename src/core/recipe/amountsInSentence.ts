@@ -6,7 +6,7 @@ const NUMBER = String.raw`[\d¼-¾⅐-⅞][\d\s.,/¼-¾⅐-⅞-]*`;
 /** What is counted without a unit. */
 const COUNTED = String.raw`(?:(?:large|medium|small|free-range|ripe) )*(?:eggs?|egg (?:whites?|yolks?)|whole eggs?|lemons?|limes?|oranges?|bananas?|apples?|(?:[\p{L}-]+ ){0,2}(?:crackers?|biscuits?|cookies|marshmallows?|digestives|wafers?))\b`;
 /** Words after which the name of an ingredient is over. */
-const OVER = String.raw`(?=\s*(?:[,.;:()]|$|\b(?:and|with|in|into|to|over|on|onto|go|goes|for|until|till|then|together|are|is|gently|at|from|plus|or|while)\b))`;
+const OVER = String.raw`(?=\s*(?:[,.;:()+&]|$|\b(?:and|with|in|into|to|over|on|onto|go|goes|for|until|till|then|together|are|is|gently|at|from|plus|or|while)\b))`;
 const VAGUE = '(?:pinch|splash|dash|knob|handful|squeeze|drop|glug)';
 const PACK = '(?:tin|can|pack|packet|jar|bag|carton)';
 const AMOUNTS = new RegExp(

@@ -83,7 +83,7 @@ const COUNTED = String.raw`\d{1,2} (?:large |medium |small |fresh )*(?:eggs?|egg
 /** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */
 const NAMED = String.raw`(?:${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}|${COUNTED})`;
 /** A comma, "and" behind a name, or a new sentence, before the next amount. */
-const JOINT = String.raw`(?:,\s+|(?<=[\p{L}]{3})\s+and\s+(?!\S+ (?:\S+ )?(?:for|more|extra)\b)|\.\s+(?:then|plus|also)\s+)`;
+const JOINT = String.raw`(?:,\s+|(?<=[\p{L}]{3})\s+(?:and|[+&])\s+(?!\S+ (?:\S+ )?(?:for|more|extra)\b)|\.\s+(?:then|plus|also)\s+)`;
 const SEVERAL = new RegExp(`${JOINT}(?=${NAMED})`, 'giu');
 const SEVERAL_LEAD = new RegExp(`^${AMOUNT}\\s+\\p{L}{3}.*?${JOINT}${NAMED}`, 'iu');
 const LABELLED = new RegExp(

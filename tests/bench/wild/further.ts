@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten and sixteen. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen and ten. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -3878,5 +3878,264 @@ Microwave caramels and cream in 30-second bursts until smooth. Pour over. Top wi
     waits: { treats: 'room 60' },
     cut: 16,
     keep: 'room 3',
+  },
+  {
+    name: 'caramel shortbread, cook book British',
+    text: `Caramel shortbread
+Prep 30 mins, plus cooling | Cook 45 mins | Makes 24
+
+For the shortbread
+250g plain flour
+75g golden caster sugar
+175g cold butter, cubed
+
+For the caramel
+100g butter
+100g light muscovado sugar
+2 x 397g cans condensed milk
+
+For the topping
+200g plain or milk chocolate, broken into pieces
+
+1 Heat oven to 180C/160C fan/gas 4. Grease and line a 20 x 30cm shallow baking tin.
+2 Whizz the flour, sugar and butter in a food processor until it comes together. Press evenly into the tin and bake for 20-25 mins until very lightly browned. Cool.
+3 Put the butter, sugar and condensed milk in a pan and heat gently until the sugar has dissolved. Bring to the boil, stirring all the time, then reduce the heat and simmer very gently, stirring constantly, for about 5 mins or until thickened slightly. Pour over the shortbread and leave to cool.
+4 Melt the chocolate slowly in a bowl over a pan of hot water. Pour over the cold caramel and leave to set. Cut into squares or bars with a hot knife.`,
+    tin: '300x200',
+    mixtures: {
+      shortbread: 'flour, caster, cold butter',
+      caramel: '100g butter, muscovado, condensed',
+      topping: 'chocolate',
+    },
+    layers: ['shortbread', 'caramel', 'topping'],
+    bakes: ['20 @180'],
+    waits: { caramel: 'room 0', topping: 'room 0' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'chocolate fudge, American, evaporated milk',
+    text: `Mackinac-style Chocolate Fudge
+
+4 cups sugar
+1 can (12 oz) evaporated milk
+1/2 cup butter
+12 oz bittersweet chocolate chips
+1 jar (7 oz) marshmallow creme
+1 tsp vanilla
+1 cup chopped walnuts (optional)
+
+Line a 9-inch square pan with foil and butter the foil. Combine sugar, milk and butter in a heavy 3-quart saucepan; bring to a full rolling boil over medium heat, stirring constantly. Boil, stirring, until a candy thermometer reads 236°F, about 10 minutes. Remove from heat. Stir in chips and marshmallow creme until melted. Add vanilla and nuts; mix well. Pour into the pan. Cool at room temperature for 4 hours. Lift out with the foil and cut into 1-inch squares. Makes about 3 pounds.`,
+    tin: '229x229',
+    mixtures: { fudge: 'sugar, evaporated, butter, chips, creme, vanilla, walnuts @113' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 240' },
+    cut: 81,
+    keep: null,
+  },
+  {
+    name: 'ginger crunch, New Zealand',
+    text: `Ginger Crunch
+
+Base:
+125g butter
+1/2 cup sugar
+1 1/2 cups flour
+1 tsp baking powder
+1 tsp ground ginger
+
+Icing:
+75g butter
+3/4 cup icing sugar
+2 Tbsp golden syrup
+3 tsp ground ginger
+
+Preheat oven to 190°C. Grease or line a 20x30cm sponge roll tin.
+Cream butter and sugar until light and fluffy. Sift flour, baking powder and ginger together. Mix into creamed mixture. Turn dough out onto a lightly floured board. Knead well. Press dough into prepared tin. Bake for 20-25 minutes or until light brown.
+Icing: In a small saucepan combine butter, icing sugar, golden syrup and ginger. Heat until butter is melted, stirring constantly.
+Pour hot icing over base while hot and cut into 24 squares before it gets cold.`,
+    tin: '300x200',
+    mixtures: {
+      base: '125g butter, cup sugar, flour, baking powder, 1 tsp ground ginger',
+      icing: '75g butter, icing sugar, syrup, 3 tsp ground ginger',
+    },
+    layers: ['base', 'icing'],
+    bakes: ['20 @190'],
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'rocky road with measurements in text, sloppy',
+    text: `rocky road for the school fair
+
+Melt 300g dark choc + 150g butter + 4 tbsp golden syrup in a big pan. Bash 250g digestives (not to dust!). Tip the biscuits, 100g mini marshmallows and 100g glace cherries into the pan and stir till everything is coated. Press into a lined 23cm square tin. Fridge 2 hrs. Dust with icing sugar & cut into 25.`,
+    tin: '230x230',
+    mixtures: { road: 'choc, butter, syrup, digestive, marshmallow, cherries' },
+    layers: ['road'],
+    waits: { road: 'fridge 120' },
+    cut: 25,
+    keep: null,
+  },
+  {
+    name: 'turkish delight, translated',
+    text: `Rose lokum
+
+800 g sugar
+1 litre water
+1 tablespoon lemon juice
+150 g cornstarch
+1 teaspoon cream of tartar
+2 tablespoons rose water
+100 g powdered sugar + 50 g cornstarch for coating
+
+Cook the sugar, the lemon juice and 400 ml of the water in a pot to 115 °C and set aside.
+In another pot mix the cornstarch, the cream of tartar and the remaining water and cook, whisking, until it becomes a thick paste. Slowly add the syrup to the paste while stirring. Cook over low heat for 1 hour, stirring often, until it is golden. Stir in the rose water. Pour into an oiled 22 x 22 cm mould. Let it stand overnight at room temperature.
+Turn out onto the powdered sugar mixture, cut into 49 cubes and roll them in it. Keep up to 1 month in a box, at room temperature.`,
+    tin: '220x220',
+    mixtures: {
+      syrup: '800 g sugar, juice, water @115',
+      paste: '150 g cornstarch, tartar, water, rose',
+      coating: 'powdered, 50 g cornstarch',
+    },
+    layers: ['paste+syrup', 'coating:coat'],
+    waits: { paste: 'room 480' },
+    cut: 49,
+    keep: 'room 30',
+  },
+  {
+    name: 'cheesecake bars, American',
+    text: `Raspberry Swirl Cheesecake Bars
+
+Crust
+1 1/2 cups graham cracker crumbs
+5 tablespoons butter, melted
+2 tablespoons sugar
+
+Raspberry swirl
+1 cup raspberries
+2 tablespoons sugar
+
+Filling
+16 oz cream cheese, room temperature
+1/2 cup sugar
+2 large eggs
+1 tsp vanilla
+
+Heat oven to 325 F. Line an 8x8 inch pan with parchment.
+Crust: stir together crumbs, butter and sugar. Press into the pan and bake 10 minutes.
+Swirl: simmer the raspberries and sugar 5 minutes, then press through a sieve. Let cool.
+Filling: beat cream cheese and sugar until smooth, beat in eggs one at a time, then vanilla. Pour over crust. Drop spoonfuls of the raspberry swirl on top and swirl with a knife. Bake 30 to 35 minutes until just set. Cool 1 hour, then chill at least 3 hours. Cut into 16 bars. Keeps 4 days in the fridge.`,
+    tin: '203x203',
+    mixtures: {
+      crust: 'graham, butter, sugar',
+      swirl: 'raspberries, sugar',
+      filling: 'cream cheese, sugar, egg, vanilla',
+    },
+    layers: ['crust', 'filling+swirl'],
+    bakes: ['10 @163', '30 @163'],
+    waits: { filling: 'fridge 240' },
+    cut: 16,
+    keep: 'fridge 4',
+  },
+  {
+    name: 'muesli bars, baked, Australian',
+    text: `Lunchbox muesli bars
+
+1 1/2 cups rolled oats
+1/2 cup desiccated coconut
+1/2 cup sultanas
+1/4 cup pepitas
+1/4 cup sunflower seeds
+100g butter
+1/3 cup honey
+1/3 cup brown sugar
+
+Preheat oven to 160C (140C fan-forced). Line an 18cm x 28cm slice pan with baking paper.
+Combine oats, coconut, sultanas and seeds in a large bowl.
+Stir butter, honey and sugar in a small saucepan over low heat until melted. Bring to the boil, then simmer without stirring for 3 minutes. Pour over the dry ingredients and mix to coat.
+Press very firmly into the pan. Bake for 25 minutes or until golden. Cool completely in the pan. Cut into 12 bars. Store in an airtight container for up to 1 week.`,
+    tin: '280x180',
+    mixtures: { bar: 'oats, coconut, sultanas, pepitas, sunflower, butter, honey, sugar' },
+    layers: ['bar'],
+    bakes: ['25 @160'],
+    waits: { bar: 'room 0' },
+    cut: 12,
+    keep: 'room 7',
+  },
+  {
+    name: 'mint slice, three layers, numbered American',
+    text: `Grasshopper Bars
+
+BROWNIE LAYER
+4 oz unsweetened chocolate
+1 cup butter
+4 eggs
+2 cups sugar
+1 cup flour
+
+MINT LAYER
+1/2 cup butter, softened
+3 cups powdered sugar
+2 Tbsp creme de menthe
+1-2 drops green food coloring
+
+GLAZE
+6 oz chocolate chips
+6 Tbsp butter
+
+1. Preheat oven to 350. Grease a 13x9 pan.
+2. Melt chocolate with 1 cup butter. Beat eggs and sugar; add chocolate mixture and flour. Pour in pan. Bake 25 min. Cool completely.
+3. Beat mint layer ingredients until fluffy. Spread on cooled brownies. Chill 1 hour.
+4. Melt chips with 6 Tbsp butter. Cool slightly, pour over mint layer and tilt to spread. Chill 1 hour more. Cut in 48 small squares. Store in fridge.`,
+    tin: '330x229',
+    mixtures: {
+      brownie: 'unsweetened, 1 cup butter, egg, 2 cups sugar, flour',
+      mint: '1/2 cup butter, powdered, menthe, coloring',
+      glaze: 'chips, 6 tbsp butter',
+    },
+    layers: ['brownie', 'mint', 'glaze'],
+    bakes: ['25 @177'],
+    waits: { mint: 'fridge 60', glaze: 'fridge 60' },
+    cut: 48,
+    keep: null,
+  },
+  {
+    name: 'almond toffee dipped both sides, American',
+    text: `English Toffee
+
+2 sticks butter
+1 1/3 cups sugar
+1 Tbsp light corn syrup
+3 Tbsp water
+1 cup coarsely chopped almonds, toasted
+4 milk chocolate bars (4.4 oz each), melted
+1 cup finely chopped almonds, toasted
+
+Melt butter in a large saucepan. Add sugar, corn syrup and water. Cook over medium heat, stirring occasionally, to hard-crack stage (300°F). Watch carefully after 280. Quickly stir in coarsely chopped nuts; spread in an ungreased 13 x 9 x 2-inch pan. Cool thoroughly. Turn out on waxed paper; spread top with half the melted chocolate; sprinkle with half of the finely chopped nuts. Cover with waxed paper; invert; spread again with chocolate and sprinkle with remaining nuts. Chill if necessary to firm chocolate. Break in pieces.`,
+    tin: '330x229',
+    mixtures: { toffee: 'butter, sugar, corn syrup, water, coarsely @149', choc: 'chocolate', nuts: 'finely' },
+    layers: ['toffee', 'choc:both-faces', 'nuts:scatter'],
+    waits: { toffee: 'room 0' },
+    cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'semifreddo slab, translated Italian',
+    text: `Hazelnut semifreddo
+
+4 egg yolks
+100 g sugar
+30 ml water
+80 g hazelnut paste
+400 ml fresh cream
+Chopped hazelnuts for the surface, 60 g
+
+Cook the water and the sugar until 121 °C. Meanwhile beat the yolks. Pour the syrup in a thread over the yolks and keep whipping until cold. Add the hazelnut paste. Whip the cream and fold it into the mixture. Pour into a rectangular mould of 25 x 15 cm lined with film, level, and sprinkle with the chopped hazelnuts. Freeze for at least 6 hours. Unmould and cut into 10 slices.`,
+    tin: '250x150',
+    mixtures: { syrup: 'sugar, water @121', mass: 'yolks, paste, cream', nuts: 'chopped hazelnuts' },
+    layers: ['mass+syrup', 'nuts:scatter'],
+    waits: { mass: 'freezer 360' },
+    cut: 10,
+    keep: null,
   },
 ];
