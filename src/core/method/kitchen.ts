@@ -1,5 +1,6 @@
 // The state of the kitchen between two clauses: lines of the recipe, mixtures, and layers in the tin.
 import { freshId, type Layer, type Line, type Preparation, type Step } from '../slab';
+import { withWholeWords } from './plainWords';
 
 /** A line of the recipe, and how much of it is still unused. */
 export interface PantryLine {
@@ -92,7 +93,7 @@ export function openKitchen(preparations: readonly Preparation[]): Kitchen {
       const called = [line.ingredient, writtenName(line.text ?? '')].map((name) =>
         name.replace(/ (?:mixture|mix)$/i, ''),
       );
-      const names = [...new Set(called.filter(Boolean))];
+      const names = [...new Set(called.filter(Boolean).map(withWholeWords))];
       section.lines.push({ ingredient: line.ingredient, names, line, section, left: 1, isReserved: false });
     }
     return section;

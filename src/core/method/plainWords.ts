@@ -37,6 +37,9 @@ const HOURS: readonly (readonly [RegExp, string])[] = [
 const fraction = (whole: string | undefined, top: string, bottom: string) =>
   String(Number((Number(whole ?? 0) + Number(top) / Number(bottom)).toFixed(3)));
 
+/** Writes short forms in full: "melt milk choc". */
+export const withWholeWords = (text: string): string => text.replace(/\bchoc(s)?\b/gi, 'chocolate$1');
+
 /**
  * Rewrites a sentence with all numbers as figures: numbers in words, fractions as decimals, "half an hour" in minutes.
  *
@@ -44,7 +47,7 @@ const fraction = (whole: string | undefined, top: string, bottom: string) =>
  * @example inFigures('Bake for twenty-five minutes at 180°C') // 'Bake for 25 minutes at 180°C'
  */
 export function inFigures(sentence: string): string {
-  let plain = plainLetters(sentence)
+  let plain = withWholeWords(plainLetters(sentence))
     .replace(/(\d) ?o ?(?=[cf]\b)/gi, '$1°')
     .replace(/\b(into|in) inch(?= (?:squares|cubes|pieces|strips)\b)/gi, '$1 1 inch')
     .replace(/\b(?:one and a half|1 and a half)\b/gi, '1.5')

@@ -19,7 +19,12 @@ function isSentence({ text, status, larder }: LineRead): boolean {
     .replace(/^(?:ok|okay|right|so|now|well|first)[, ]+(?:so )?/i, '');
   const words = plain.split(/\s+/).length;
   const isLed = leadKind(inFigures(plain)) !== null;
-  const isOne = words >= 4 && isLed && /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain);
+  // "3) Melt chocolate, pour over" needs no full stop.
+  const isNumbered = /^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*\p{L}/iu.test(text);
+  const isOne =
+    words >= (isNumbered ? 3 : 4) &&
+    isLed &&
+    (isNumbered || /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain));
   // "The chocolate is melted and poured over it."
   const isTold = words >= 8 && status !== 'read' && /[.!]$/.test(plain.trim()) && activeVoice(plain) !== plain;
   return (

@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen and ten. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten and seven. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -4136,6 +4136,180 @@ Cook the water and the sugar until 121 °C. Meanwhile beat the yolks. Pour the s
     layers: ['mass+syrup', 'nuts:scatter'],
     waits: { mass: 'freezer 360' },
     cut: 10,
+    keep: null,
+  },
+  {
+    name: 'jam slice with coconut top, British blog',
+    text: `My nan's jam and coconut slice
+
+INGREDIENTS
+For the base
+* 225g plain flour
+* 110g butter
+* 50g caster sugar
+* 1 egg yolk
+For the middle
+* 5 heaped tablespoons of raspberry jam
+For the top
+* 2 eggs
+* 100g caster sugar
+* 200g desiccated coconut
+
+METHOD
+* Preheat the oven to 180C and line a 30x20cm tin.
+* Rub the butter into the flour, stir in the sugar and egg yolk and bring together. Press into the tin and chill for 15 minutes.
+* Spread with the jam.
+* Beat the eggs and sugar together, stir in the coconut and spoon evenly over the jam. Don't press it down!
+* Bake for 30 minutes, until the top is golden brown.
+* Allow to cool fully before slicing into 16 fingers. Will keep for 5 days in a tin.`,
+    tin: '300x200',
+    mixtures: { base: 'flour, butter, 50g caster, yolk', jam: 'jam', top: '2 eggs, 100g caster, coconut' },
+    layers: ['base', 'jam', 'top'],
+    bakes: ['30 @180'],
+    waits: { base: 'fridge 15', top: 'room 0' },
+    cut: 16,
+    keep: 'room 5',
+  },
+  {
+    name: 'pralines pecan slab, candy shop metric',
+    text: `Pecan praline slab (batch 2.4 kg)
+
+Granulated sugar 900 g
+Light brown sugar 300 g
+Evaporated milk 400 g
+Butter 170 g
+Pecans, toasted 600 g
+Vanilla 10 g
+Salt 6 g
+
+Cook sugars, evaporated milk and salt to 114 °C, stirring. Off heat add butter and vanilla. Cool undisturbed to 95 °C, then add the pecans and stir until the mass turns creamy. Spread in a 40 x 30 cm frame. Set 60 min at room temperature. Cut 40 pcs.`,
+    tin: '400x300',
+    mixtures: { praline: 'granulated, light brown, evaporated, butter, pecans, vanilla, salt @114' },
+    layers: ['praline'],
+    waits: { praline: 'room 60' },
+    cut: 40,
+    keep: null,
+  },
+  {
+    name: 'date squares, Canadian',
+    text: `Date Squares (Matrimonial Cake)
+
+Filling:
+1 lb pitted dates
+1 cup water
+1 tbsp lemon juice
+
+Crumb:
+1 3/4 cups rolled oats
+1 1/2 cups all-purpose flour
+1 cup packed brown sugar
+1/2 tsp baking soda
+3/4 cup cold butter
+
+Preheat oven to 350°F (180°C). Grease a 9-inch (2.5 L) square cake pan.
+In saucepan, bring dates and water to boil; reduce heat and simmer, stirring often, until thickened, 10 minutes. Stir in lemon juice. Let cool.
+In a large bowl, whisk together oats, flour, sugar and baking soda; cut in butter until in coarse crumbs. Press two-thirds into prepared pan; spread with date filling. Sprinkle with remaining crumb mixture. Bake until golden, about 35 minutes. Let cool in pan on rack. Cut into 16 squares. Store in airtight container for up to 3 days or freeze for up to 2 weeks.`,
+    tin: '229x229',
+    mixtures: { filling: 'dates, water, juice', crumb: 'oats, flour, sugar, soda, butter' },
+    layers: ['crumb', 'filling', 'crumb:scatter'],
+    bakes: ['35 @180'],
+    waits: { crumb: 'room 0' },
+    cut: 16,
+    keep: 'room 3',
+  },
+  {
+    name: 'tiffin with white chocolate top, terse steps',
+    text: `TIFFIN
+100g butter, 25g soft brown sugar, 3 tbsp cocoa, 4 tbsp golden syrup, 225g digestives, 100g raisins, 225g milk chocolate, 50g white chocolate
+1) Line an 18cm square tin
+2) Melt butter, sugar, cocoa, syrup
+3) Crush digestives, mix in with raisins
+4) Press in tin
+5) Melt milk choc, pour over, smooth
+6) Melt white choc, drizzle
+7) Chill 1 hr, cut in 16`,
+    tin: '180x180',
+    mixtures: {
+      base: 'butter, brown sugar, cocoa, syrup, digestives, raisins',
+      top: 'milk chocolate',
+      white: 'white chocolate',
+    },
+    layers: ['base', 'top', 'white'],
+    waits: { white: 'fridge 60' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'baklava tray, translated Greek',
+    text: `Baklava for a tray 35x25 cm
+
+450 g phyllo
+250 g melted butter
+400 g walnuts, ground coarse
+100 g almonds, ground
+2 tsp cinnamon
+80 g sugar
+
+For the syrup
+500 g sugar
+350 ml water
+100 g honey
+1 lemon peel
+
+Mix the walnuts, the almonds, the cinnamon and the 80 g sugar.
+Lay half of the phyllo in the buttered tray, brushing each sheet with butter. Spread the nut mixture. Cover with the rest of the phyllo, brushing with butter. Score in 30 pieces. Bake at 160 °C for 1 hour and 15 minutes.
+Boil the syrup ingredients for 5 minutes. Pour the cold syrup on the hot baklava. Leave 6 hours to absorb. Keeps 2 weeks, not in the fridge.`,
+    tin: '350x250',
+    mixtures: {
+      phyllo: 'phyllo, butter',
+      nuts: 'walnuts, almonds, cinnamon, 80 g sugar',
+      syrup: '500 g sugar, water, honey, peel',
+    },
+    layers: ['phyllo', 'nuts', 'phyllo', 'syrup'],
+    bakes: ['75 @160'],
+    waits: { syrup: 'room 360' },
+    cut: 30,
+    keep: 'room 14',
+  },
+  {
+    name: 'frozen yogurt bark, American',
+    text: `Berry Frozen Yogurt Bark
+
+Yield: about 12 pieces
+
+2 cups full-fat Greek yogurt
+3 tablespoons maple syrup
+1 teaspoon vanilla extract
+3/4 cup mixed berries, chopped
+1/4 cup granola
+
+Line a rimmed quarter sheet pan with parchment. Whisk yogurt, maple syrup and vanilla in a bowl. Spread on the pan about 1/2 inch thick. Scatter the berries and granola over the top, pressing lightly. Freeze until solid, 3 to 4 hours. Break into pieces and serve right away. Store in the freezer up to 1 month.`,
+    tin: '300x210',
+    mixtures: { yogurt: 'yogurt, maple, vanilla', tops: 'berries, granola' },
+    layers: ['yogurt', 'tops:scatter'],
+    waits: { tops: 'freezer 180' },
+    cut: 'break',
+    keep: 'freezer 30',
+  },
+  {
+    name: 'caramels wrapped, American',
+    text: `Soft Cream Caramels
+
+1 cup heavy cream
+5 Tbsp unsalted butter, cut up
+1 tsp flaky sea salt, plus more for sprinkling
+1 1/2 cups sugar
+1/4 cup light corn syrup
+1/4 cup water
+
+Line an 8-inch square metal pan with parchment and oil it.
+Bring cream, butter and sea salt to a boil in a small saucepan, then remove from heat and set aside.
+Boil sugar, corn syrup and water in a 4-quart heavy saucepan, stirring until sugar is dissolved. Boil without stirring but gently swirling pan until mixture is a light golden caramel. Carefully stir in cream mixture (it will bubble up) and simmer, stirring often, until caramel registers 248°F, 10 to 15 minutes. Pour into the pan and cool 10 minutes, then sprinkle with more salt. Cool 2 hours. Cut into 1-inch pieces and wrap each in a square of wax paper.`,
+    tin: '203x203',
+    mixtures: { caramel: 'cream, butter, salt, sugar, corn syrup, water @120' },
+    layers: ['caramel'],
+    waits: { caramel: 'room 130' },
+    cut: 64,
     keep: null,
   },
 ];
