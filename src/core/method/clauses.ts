@@ -60,6 +60,8 @@ const ON_THE_WAY =
   /\b(?:lower|reduce|turn down) (?:the )?heat\b[^.;]*\bat\b|\bwhen (?:it|the [a-z ]+?) (?:reaches|gets to|is at|hits)\b|\bstart (?:to |the )?(?:whisk|beat|mixer)/i;
 /** "It is ready when it reaches 118 C": the end. */
 const IS_READY = /\b(?:ready|done|finished|cooked) (?:when|once|as soon as)\b/i;
+/** "Bake 25-30, still soft in the middle": minutes. */
+const BARE_MINUTES = /^bake (?:for )?(\d{1,2})(?:-(\d{1,2}))?(?=[,.]|$| (?:until|till)\b)/i;
 const INTO_TIN =
   /^(?:straight |then |all |it goes |everything )*(?:in|into|onto) (?:a|the|your|an) [^,;.]{0,30}\b(?:tins?|trays?|frames?|moulds?|molds?|baking (?:pan|dish|sheet))\b/i;
 
@@ -113,7 +115,8 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
       const ends = sign && kind === 'boil' && read.celsius === null && read.ask === null ? endOfSign(sign) : read;
       const isNegative = hasNegativeMinutes(clause);
       const times = isNegative || kind === 'pack' ? [] : minutesIn(clause);
-      const minutes = times[0] ?? null;
+      const bare = kind === 'bake' && times.length === 0 ? BARE_MINUTES.exec(clause) : null;
+      const minutes: MinutesRead | null = bare ? [Number(bare[1]), Number(bare[2] ?? bare[1])] : (times[0] ?? null);
       const note: StepNote | null =
         ovenRead.ask ??
         ends.ask ??

@@ -56,6 +56,9 @@ const WHEN_SET = /\b(?:once|when) (?:it is |it's |completely )?(?:cool|cold|set|
 /** "Makes 2 lb (64 pieces)". */
 const MAKES_SOME = /^\W*(?:makes|yields?)\b/i;
 
+/** "16 pieces." */
+const COUNT_ALONE = new RegExp(`^(\\d{1,3}) ${PIECES}[.!]?$`, 'i');
+
 const mm = (value: string, unit: string) =>
   Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
 const round = (value: number) => Math.round(value * 10) / 10;
@@ -92,6 +95,8 @@ export function cutIn(text: string): CutRead | null {
   if ((!isCut || isEither) && BREAKS.test(sentence) && (WHEN_SET.test(sentence) || !OF_BISCUITS.test(sentence)))
     return { ...none, way: 'break' };
   const makes = MAKES.exec(sentence);
+  const alone = COUNT_ALONE.exec(sentence.trim());
+  if (alone) return { ...none, shape, pieces: Number(alone[1]) };
   if (!isCut && !makes && !(MAKES_SOME.test(sentence) && COUNT.test(sentence))) return null;
   const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';
   const division = isCut ? divisionIn(sentence) : null;
@@ -141,7 +146,9 @@ const PARTS: Readonly<Record<string, number>> = { half: 2, halve: 2, third: 3, q
 /** Reads halves of halves: "in halves, then each half in thirds, and across into 6". */
 function divisionIn(sentence: string): Pick<CutRead, 'pieces' | 'columns' | 'rows'> | null {
   const parts = [
-    ...sentence.matchAll(/(?<!each )\b(half|halves|halve|thirds?|quarters?)\b(?! (?:sheet|an?\b|the\b|of\b))/gi),
+    ...sentence.matchAll(
+      /(?<!each )\b(half|halves|halve|thirds?|quarters?)\b(?! (?:sheet|an?\b|the\b|of\b|(?:on|for|over) (?:each|every)))/gi,
+    ),
   ];
   if (parts.length === 0 || !/\beach\b|\bacross\b|\bthe other way\b/i.test(sentence)) return null;
   const rows = parts.reduce(

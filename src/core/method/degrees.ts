@@ -126,7 +126,11 @@ const WATCHED =
 
 /** Returns the sugar stage in a sentence. */
 export function stageIn(sentence: string): Stage | null {
-  const plain = sentence.toLowerCase().replace(/-/g, ' ');
+  // "In a thread" is how something is poured.
+  const plain = sentence
+    .toLowerCase()
+    .replace(/-/g, ' ')
+    .replace(/\bin (?:a|one) (?:\w+ )?thread\b/g, ' ');
   const named = STAGE_RANGES.find(({ stage }) => plain.includes(stage));
   if (named) return named.stage;
   if (/\b(?:dark|deep) (?:amber|caramel)\b/.test(plain)) return 'dark caramel';

@@ -2,7 +2,8 @@
 import type { Layer } from '../slab';
 import type { Clause } from './clauses';
 import { beginMixture, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
-import { BOTH, laidAgain, meant } from './laying';
+import { meant } from './laying';
+import { BOTH, laidAgain } from './layingAgain';
 import { NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
 /** Film thickness on dipped pieces, mm. */

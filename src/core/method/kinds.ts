@@ -115,7 +115,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ],
   [
     'set',
-    /\b(?:goes|go|pop|put|place|stick|bung|shove|return|transfer|slide|stash|move|back|tuck)\b[^.;]{0,40}\b(?:in|into|to|in to) (?:the |a )?(?:fridge|refrigerator|freezer|cool(?:est)? (?:place|room)|larder|pantry)\b/i,
+    /\b(?:goes|go|pop|put|place|stick|bung|shove|return|transfer|slide|stash|move|back|tuck|take|bring)\b[^.;]{0,40}\b(?:in|into|to|in to) (?:the |a )?(?:fridge|refrigerator|freezer|cool(?:est)? (?:place|room)|larder|pantry)\b/i,
   ],
   [
     'set',

@@ -14,6 +14,7 @@ import {
   type Section,
 } from './kitchen';
 import { escaped } from './plainWords';
+import { BOTH, laidAgain, laidOnBoth, layAgain, partlyUsed, scatteredAgain, THE_REST } from './layingAgain';
 import { shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
@@ -24,9 +25,6 @@ const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|bo
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
-/** Both faces of the slab. */
-export const BOTH =
-  /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\binvert\b[^.]*\bagain\b|\bturn (?:it|the slab|them) over\b|\bspread again\b/i;
 /** "Put one wafer in the frame", "cover with the second sheet and a weight". */
 const PAPER_ON =
   /^(?:put|lay|place|cover|top|fit) (?:it |them )?(?:with )?(?:the |a |an |your |one |1 |second |other |another |sheets? of |lined )*(?:wafers?|rice paper|baking paper|parchment|greaseproof|foil|film|weights?|acetate)\b/i;
@@ -37,15 +35,6 @@ const THEN_SPREAD = /, (?:spread|pour|tip|spoon|scrape) (?:the|it|in)\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
-/** "Spread the oat top over it": half of the mixture of a lower layer goes on top. */
-function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: number }): void {
-  part.share /= 2;
-  kitchen.tin.push({
-    ...{ parts: [{ mixture: part.mixture, share: part.share }], spread: 'level', set: undefined },
-    ...{ pourC: null, thicknessMm: null, isBaked: false },
-  });
-}
-
 /** A text without the names of ingredients: "whipped topping" is no topping that was made. */
 const withoutNames = (text: string, { lines }: Taken): string =>
   lines
@@ -157,7 +146,8 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   const into = TIN.test(targetsOf(text).replace(/[^;]*\b(?:sauce)pan\b/gi, ''))
     ? undefined
     : (mixturesNamed(targetsOf(text), kitchen, mixture).find(({ left }) => left > 0.999) ??
-      massMeant(kitchen, text, mixture));
+      massMeant(kitchen, text, mixture) ??
+      overThem(kitchen, text, mixture));
   if (into && kind === 'lay') {
     const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
     for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
@@ -193,33 +183,6 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   return { ...none, mixture, ...(hot ? { ask: { code: 'on-hot', below: hot.uses[0]?.of.ingredient ?? '' } } : {}) };
 }
 
-/** "Invert; spread again with chocolate": what was spread on one face goes on the other one too. */
-function laidOnBoth(kitchen: Kitchen, text: string): Done | null {
-  const laid = kitchen.tin
-    .slice(1)
-    .findLast(
-      ({ parts, spread }) => spread === 'level' && parts.some(({ mixture }) => isNamed(text, mixture, kitchen)),
-    );
-  const mixture = laid?.parts[0]?.mixture;
-  if (!laid || mixture?.uses.length !== 1) return null;
-  const [use] = mixture.uses;
-  use!.share += use!.of.left;
-  use!.of.left = 0;
-  laid.spread = 'both-faces';
-  kitchen.current = mixture;
-  return { ...none, mixture };
-}
-
-/** "Scatter the rest on top": of what went in only in part. */
-const THE_REST = /\bthe (?:rest|remainder|others?)(?! of\b)\b/i;
-function partlyUsed({ sections, mixtures }: Kitchen): Taken | null {
-  if (mixtures.some(({ state, left }) => state === 'open' && left < 0.999)) return null;
-  const section = sections.findLast(({ lines }) => lines.some(isPartlyUsed));
-  const lines = section?.lines.filter(isPartlyUsed).map((line) => ({ line, share: line.left }));
-  return section && lines ? { section, lines } : null;
-}
-const isPartlyUsed = ({ left }: Section['lines'][number]) => left > 1e-6 && left < 0.999;
-
 /** "Pour the icing over", before the recipe says how it is made. */
 const unmadeNamed = ({ sections, mixtures }: Kitchen, objects: string): Section | undefined =>
   sections.length < 2
@@ -244,6 +207,14 @@ const massMeant = (kitchen: Kitchen, text: string, poured: Mixture): Mixture | u
   /\b(?:mass|mixture|mix|batter)\b/i.test(targetsOf(text))
     ? openOnes(kitchen).findLast((own) => own !== poured && !own.isPrepared && own.steps.length > 0)
     : undefined;
+
+/** "Beat the whites and pour the syrup over them": what was worked on last, while nothing is in the tin. */
+function overThem({ tin, current }: Kitchen, text: string, poured: Mixture): Mixture | undefined {
+  const isMeant =
+    tin.length === 0 && /^(?:and |then )*(?:\w+ly )?pour\b[^.;,]*\b(?:over|onto|on|into) (?:them|it)\b/i.test(text);
+  const isOther = current?.state === 'open' && current !== poured && !current.isPrepared && current.uses.length > 0;
+  return isMeant && isOther ? current : undefined;
+}
 
 /** "Toast the oats on a sheet. Transfer to a large bowl": they were only got ready, and lie in no tin. */
 const INTO_BOWL =
@@ -366,39 +337,6 @@ const MELTED_IN_TIN =
 
 /** What goes on pieces, of what is laid after the cut. */
 const ON_PIECES = /\b(?:each|pieces|bars|squares|fingers|cubes|slices|them|coat|dip)\b/i;
-
-/** "Another third of the biscuits": what was got ready together is laid again, as another layer of the same. */
-export function laidAgain(kitchen: Kitchen, taken: Taken): Done | null {
-  const [only, ...others] = taken.lines;
-  if (!only || others.length > 0 || only.share > 0.999) return null;
-  const laid = kitchen.tin.flatMap(({ parts, spread }) =>
-    spread === 'level' ? parts.map(({ mixture }) => mixture) : [],
-  );
-  const mixture = laid.findLast(({ uses }) => uses.length > 1 && uses.some(({ of }) => of === only.line));
-  if (!mixture) return null;
-  const use = mixture.uses.find(({ of }) => of === only.line)!;
-  use.share += only.share;
-  only.line.left = Math.max(0, only.line.left - only.share);
-  // Shares of one mixture that add up to more than all of it are made equal parts at the end.
-  kitchen.tin.push({
-    ...{ parts: [{ mixture, share: 1 }], spread: 'level', set: undefined },
-    ...{ pourC: null, thicknessMm: null, isBaked: false },
-  });
-  kitchen.current = mixture;
-  return { mixture, taken, joined: null };
-}
-
-/** "Sprinkle with the remaining nuts", the other face: more of what lies there already. */
-function scatteredAgain(kitchen: Kitchen, taken: Taken): Done | null {
-  const [only, ...others] = taken.lines;
-  const top = kitchen.tin.at(-1);
-  const use = top?.spread === 'scatter' ? top.parts[0]?.mixture.uses[0] : undefined;
-  const isSame = only && others.length === 0 && use?.of === only.line && top?.parts[0]?.mixture.uses.length === 1;
-  if (!isSame || !kitchen.tin.some(({ spread }) => spread === 'both-faces')) return null;
-  use.share += only.share;
-  only.line.left = Math.max(0, only.line.left - only.share);
-  return { mixture: top!.parts[0]!.mixture, taken, joined: null };
-}
 
 /** Layers that are swirled together are one. */
 function swirled(kitchen: Kitchen): boolean {

@@ -38,7 +38,8 @@ const fraction = (whole: string | undefined, top: string, bottom: string) =>
   String(Number((Number(whole ?? 0) + Number(top) / Number(bottom)).toFixed(3)));
 
 /** Writes short forms in full: "melt milk choc". */
-export const withWholeWords = (text: string): string => text.replace(/\bchoc(s)?\b/gi, 'chocolate$1');
+export const withWholeWords = (text: string): string =>
+  text.replace(/\bchoc(s)?\b/gi, 'chocolate$1').replace(/\bmorsels\b/gi, 'chips');
 
 /**
  * Rewrites a sentence with all numbers as figures: numbers in words, fractions as decimals, "half an hour" in minutes.

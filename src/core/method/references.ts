@@ -39,6 +39,9 @@ export function linesNamed(kitchen: Kitchen, clause: string, headed: Section | n
   const of = named(clause, open, headed?.id ?? current?.id ?? null, listed);
   if (headed) return { section: headed, lines: of(headed.id) };
   let best: Found = { section: null, lines: [] };
+  // "The dry ingredients" are those of what is in hand.
+  if (current && /\b(?:dry|wet) ingredients\b/i.test(clause) && of(current.id).length === 0)
+    return { section: null, lines: [] };
   const order = current ? [current, ...kitchen.sections.filter((section) => section !== current)] : kitchen.sections;
   for (const section of order) {
     const lines = of(section.id);

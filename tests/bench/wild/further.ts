@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten and seven. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven and seven. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -4311,5 +4311,175 @@ Boil sugar, corn syrup and water in a 4-quart heavy saucepan, stirring until sug
     waits: { caramel: 'room 130' },
     cut: 64,
     keep: null,
+  },
+  {
+    name: 'coffee walnut squares, British newspaper',
+    text: `Coffee and walnut squares
+
+Makes 15
+
+200g soft butter, plus extra for the tin
+200g light brown sugar
+4 eggs
+200g self-raising flour
+1 tbsp instant coffee dissolved in 1 tbsp boiling water
+80g walnuts, chopped
+For the buttercream
+125g soft butter
+250g icing sugar
+1 tbsp strong coffee
+15 walnut halves, to decorate
+
+Heat the oven to 180C (160C fan)/350F/gas 4 and butter and line a 30cm x 20cm tin. Beat the butter and sugar for five minutes until pale, then add the eggs one at a time. Fold in the flour, followed by the coffee and chopped walnuts. Scrape into the tin, level and bake for 25-30 minutes, until a skewer comes out clean. Leave to cool in the tin.
+Beat the butter for the icing until very soft, then gradually beat in the icing sugar and coffee. Spread over the cake, mark into 15 squares and put a walnut half on each. Cut up to serve. Keeps in a tin for 3-4 days.`,
+    tin: '300x200',
+    mixtures: {
+      cake: '200g soft butter, light brown, eggs, flour, instant coffee, walnuts, chopped',
+      cream: '125g soft butter, icing, strong coffee',
+      halves: 'halves',
+    },
+    layers: ['cake', 'cream', 'halves:scatter'],
+    bakes: ['25 @180'],
+    waits: { cake: 'room 0' },
+    cut: 15,
+    keep: 'room 3',
+  },
+  {
+    name: 'candied fruit nougat ice, frozen, French',
+    text: `Iced nougat
+
+Serves 8
+
+3 egg whites
+100 g honey
+50 g sugar
+300 ml whipping cream
+80 g candied fruit
+60 g toasted almonds
+40 g pistachios
+
+Bring the honey and the sugar to 118 °C. Beat the egg whites to snow and pour the boiling honey over them in a thread, beating until cooled. Whip the cream to soft peaks. Fold the cream into the meringue, then the candied fruit, almonds and pistachios. Pour into a loaf tin (25 x 10 cm) lined with plastic film. Freeze 12 hours. Unmould and slice into 8.`,
+    tin: '250x100',
+    mixtures: { syrup: 'honey, sugar @118', mass: 'whites, cream, candied, almonds, pistachios' },
+    layers: ['mass+syrup'],
+    waits: { mass: 'freezer 720' },
+    cut: 8,
+    keep: null,
+  },
+  {
+    name: 'seven layer bars, American',
+    text: `Magic Cookie Bars
+
+1/2 cup (1 stick) butter, melted
+1 1/2 cups graham cracker crumbs
+1 (14 oz.) can sweetened condensed milk
+2 cups semi-sweet chocolate morsels
+1 1/3 cups flaked coconut
+1 cup chopped nuts
+
+HEAT oven to 350°F. Coat 13 x 9-inch baking pan with no-stick cooking spray.
+COMBINE graham cracker crumbs and butter in small bowl. Press into bottom of prepared pan. Pour sweetened condensed milk evenly over crumb mixture. Layer evenly with chocolate chips, coconut and nuts. Press down firmly with a fork.
+BAKE 25 minutes or until lightly browned. Loosen from sides of pan while still warm; cool on wire rack. Cut into bars or diamonds.`,
+    tin: '330x229',
+    mixtures: { crust: 'butter, graham', milk: 'condensed', top: 'morsels, coconut, nuts' },
+    layers: ['crust', 'milk', 'top'],
+    bakes: ['25 @177'],
+    waits: { top: 'room 0' },
+    cut: null,
+    keep: null,
+  },
+  {
+    name: 'white chocolate blondie, text message style',
+    text: `blondies (jen)
+
+200g butter
+250g light brn sugar
+3 eggs
+1tsp vanilla
+225g pl flour
+1/2 tsp salt
+150g white choc chunks
+100g macadamias chopped
+
+oven 180, 8in sq tin lined. melt butter & sugar together, cool 5 min. whisk in eggs + van. flour & salt in, then choc & nuts. tin. bake 25-30, still wobbly in the middle. leave in tin til cold!! 16 pieces. good for 4 days`,
+    tin: '203x203',
+    mixtures: { blondie: 'butter, sugar, eggs, vanilla, flour, salt, choc, macadamias' },
+    layers: ['blondie'],
+    bakes: ['25 @180'],
+    waits: { blondie: 'room 0' },
+    cut: 16,
+    keep: 'room 4',
+  },
+  {
+    name: 'sesame halva bars, no bake boil, translated',
+    text: `Sesame brittle bars (pasteli)
+
+250 g honey
+250 g sesame seeds
+1 teaspoon orange zest
+A pinch of salt
+
+Toast the sesame in a dry pan for 5 minutes, stirring.
+In a pot, boil the honey until 125 °C. Add the warm sesame, the zest and the salt, and stir for 1 minute. Pour on an oiled marble or on baking paper and roll out to a rectangle of 24 x 20 cm, 8 mm thick. While still warm cut into 20 bars. Let cool completely, 1 hour. Wrap each in cellophane. Keeps 1 month at room temperature.`,
+    tin: '240x200',
+    mixtures: { bar: 'honey, sesame, zest, salt @125' },
+    layers: ['bar'],
+    cut: 20,
+    keep: 'room 30',
+  },
+  {
+    name: 'pumpkin bars with frosting, American',
+    text: `Pumpkin Bars with Cream Cheese Frosting
+
+Bars
+4 eggs
+1 2/3 cups sugar
+1 cup vegetable oil
+1 (15-ounce) can pumpkin
+2 cups flour
+2 tsp baking powder
+2 tsp cinnamon
+1 tsp salt
+1 tsp baking soda
+
+Frosting
+8 oz cream cheese, softened
+1/2 cup butter, softened
+2 cups powdered sugar
+1 tsp vanilla
+
+Preheat the oven to 350 degrees F.
+Using an electric mixer at medium speed, combine the eggs, sugar, oil and pumpkin until light and fluffy. Stir together the flour, baking powder, cinnamon, salt and baking soda. Add the dry ingredients to the pumpkin mixture and mix at low speed until thoroughly combined. Spread the batter into a greased 13 by 10-inch baking pan. Bake for 30 minutes. Let cool completely before frosting. Cut into bars.
+To make the frosting: Combine the cream cheese and butter in a medium bowl with an electric mixer until smooth. Add the sugar and mix at low speed until combined. Stir in the vanilla and mix again. Spread on cooled pumpkin bars.`,
+    tin: '330x254',
+    mixtures: {
+      bars: 'egg, 1 2/3 cups sugar, oil, pumpkin, flour, powder, cinnamon, salt, soda',
+      frosting: 'cream cheese, butter, powdered, vanilla',
+    },
+    layers: ['bars', 'frosting'],
+    bakes: ['30 @177'],
+    waits: { bars: 'room 0' },
+    cut: null,
+    keep: null,
+  },
+  {
+    name: 'chocolate salami slab, translated Portuguese, dusted',
+    text: `Chocolate salami in a tray
+
+200 g butter biscuits
+150 g butter at room temperature
+150 g sugar
+100 g cocoa powder
+2 eggs (pasteurised)
+2 tablespoons port wine
+Icing sugar for dusting
+
+Break the biscuits into small pieces. Beat the butter with the sugar until creamy, then add the eggs, the cocoa and the port. Mix in the biscuits. Press the mixture into a lined tray of 20 x 15 cm and take to the fridge for at least 4 hours. Dust with icing sugar, cut into 15 fingers. Keep in the fridge for up to 5 days.`,
+    tin: '200x150',
+    mixtures: { slab: 'biscuits, 150 g butter, 150 g sugar, cocoa, eggs, port', dust: 'dusting' },
+    layers: ['slab', 'dust:scatter'],
+    waits: { slab: 'fridge 240' },
+    cut: 15,
+    keep: 'fridge 5',
   },
 ];
