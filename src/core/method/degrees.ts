@@ -35,7 +35,7 @@ export interface TemperatureRead {
 export const NO_TEMPERATURE: TemperatureRead = { celsius: null, ask: null };
 
 const N = String.raw`(\d{1,4}(?:\.\d+)?)`;
-const SIGN = String.raw`(?:\s*(?:°|º|degrees?|deg\.?))?\s*`;
+const SIGN = String.raw`(?:[\s-]*(?:°|º|degrees?|deg\.?))?\s*`;
 const NAMED = new RegExp(
   `(fan(?: oven)?:?\\s*)?(?<![\\d.])${N}(?:${SIGN}(?:[cf]\\b)?\\s*(?:-|to|or)\\s*${N})?${SIGN}(c(?:elsius|entigrade)?|f(?:ahrenheit)?)\\b(\\s*\\(?(?:fan|convection)\\b(?!:?\\s*\\d))?`,
   'gi',

@@ -80,6 +80,10 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
     'other',
     /^(?:coat|spray|brush|dust|flour|wipe) (?:a|an|the|your)\b[^.;]{0,40}\b(?:tin|pan|tray|dish|mould|frame|sheet)\b/i,
   ],
+  [
+    'other',
+    /^(?:sprinkle|scatter)\b[^.;]*\bgelatine?\b[^.;]*\b(?:over|on|onto)\b[^.;]*\b(?:water|milk|juice|cream)\b/i,
+  ],
   ['scatter', /^crumble\b[^.;]*\b(?:over|on|on top)\b/i],
   ['set', /^\d[\d. -]*(?:hours?|hrs?|minutes?|mins?|min|h)\b[^.;]{0,12}\bto (?:set|cool|firm)/i],
   [

@@ -98,8 +98,15 @@ const UNITS: Readonly<Partial<Record<string, string>>> = {
   g: '(?:g|grams?)',
 };
 
+/** "1 packet of biscuits", of a line of "2 x 150 g packets". */
+const PACKS_LISTED = /^(\d+) ?x ?\d+ ?(?:g|ml|oz)\b\.? (?:packets?|packs?|tins?|cans?|bags?|bars?)\b/i;
+const PACKS_TAKEN = /\b(\d+) (?:packets?|packs?|tins?|cans?|bags?|bars?) (?:of )?/i;
+
 /** "300 g of the chocolate", of a line of 400 g. */
 function shareByAmount(line: PantryLine, clause: string, others: readonly PantryLine[]): number | null {
+  const packs = PACKS_LISTED.exec(line.line.text ?? '');
+  const taken = packs && PACKS_TAKEN.exec(clause);
+  if (taken && Number(taken[1]) < Number(packs[1])) return Number(taken[1]) / Number(packs[1]);
   const said = amountSaid(line, clause, others);
   return said !== null && said < line.line.quantity * 0.999 ? said / line.line.quantity : null;
 }

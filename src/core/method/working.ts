@@ -108,7 +108,7 @@ const HALF_OF =
 
 /** Into what is left of a mixture, of which a part was taken. */
 const INTO_THE_REST =
-  /\b(?:into|to|in|with|colou?r|flavou?r) (?:the )?(?:rest|remainder|(?:other|second|remaining) (?:half|part|portion|mixture|fudge|batch|jelly))\b/i;
+  /\b(?:into|to|in|with|colou?r|flavou?r) (?:the )?(?:rest|remainder|(?:other|second) (?:half|part|portion|mixture|fudge|batch|jelly)|remaining [\w-]+)\b/i;
 
 /** "Then stir into the dry ingredients with the milk": what goes in is not named. */
 const GOES_INTO = /^(?:and |then )*(?:stir|fold|mix|pour|beat|whisk|add|tip|scrape) (?:it |this |them )?into\b/i;

@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven and seven. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven and seven. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -3665,14 +3665,14 @@ Cool on a wire rack for 1 hour, then refrigerate 2 hours. Dust with confectioner
 2 tbs cocoa
 1 egg, lightly beaten
 200g dark chocolate
-20g copha
+20g coconut fat
 
 Grease and line a 20cm x 30cm lamington tin.
 Melt the butter in a saucepan with the sugar and cocoa, stirring until sugar has dissolved. Remove from heat, cool slightly and whisk in the egg. Return to a low heat and stir for 1 min until thickened, don't boil.
 Mix in the biscuits and walnuts. Press into the tin firmly with the back of a spoon. Chill for 30 mins.
-Melt chocolate and copha together and spread over the top. Mark with a fork. Refrigerate for 1 hr or until set. Cut into 24 fingers. Keep in the fridge up to 5 days.`,
+Melt chocolate and coconut fat together and spread over the top. Mark with a fork. Refrigerate for 1 hr or until set. Cut into 24 fingers. Keep in the fridge up to 5 days.`,
     tin: '300x200',
-    mixtures: { slice: 'biscuits, walnuts, butter, sugar, cocoa, egg', top: 'chocolate, copha' },
+    mixtures: { slice: 'biscuits, walnuts, butter, sugar, cocoa, egg', top: 'chocolate, coconut fat' },
     layers: ['slice', 'top'],
     waits: { slice: 'fridge 30', top: 'fridge 60' },
     cut: 24,
@@ -3860,7 +3860,7 @@ For the filling: mix all ingredients except pecans until well blended. Stir in p
   },
   {
     name: 'cereal treats with caramel, American',
-    text: `Salted Caramel Krispie Treats
+    text: `Salted Caramel Cereal Treats
 
 1 stick butter
 1 (10 oz) bag mini marshmallows
@@ -4368,7 +4368,7 @@ Bring the honey and the sugar to 118 °C. Beat the egg whites to snow and pour t
   },
   {
     name: 'seven layer bars, American',
-    text: `Magic Cookie Bars
+    text: `Layered Cookie Bars
 
 1/2 cup (1 stick) butter, melted
 1 1/2 cups graham cracker crumbs
@@ -4481,5 +4481,161 @@ Break the biscuits into small pieces. Beat the butter with the sugar until cream
     waits: { slab: 'fridge 240' },
     cut: 15,
     keep: 'fridge 5',
+  },
+  {
+    name: 'raspberry oat bars, British magazine with numbered steps',
+    text: `Raspberry oaty bars
+SERVES 12
+
+200g butter, diced
+200g light muscovado sugar
+1 tsp baking powder
+250g plain flour
+200g jumbo oats
+300g raspberry jam
+40g flaked almonds
+
+1 Preheat the oven to 190C/170C fan. Line the base and sides of a 25 x 20cm tin.
+2 Put the flour, baking powder and butter in a food processor and pulse until it looks like breadcrumbs. Stir in the sugar and oats.
+3 Tip two-thirds of the mixture into the tin and press down firmly. Spread over the jam, leaving a 1cm border.
+4 Mix the almonds into the remaining crumble and scatter on top. Bake for 35-40 minutes until golden.
+5 Cool in the tin for 1 hour before cutting into 12. They keep for up to 4 days in an airtight container.`,
+    tin: '250x200',
+    mixtures: { crumble: 'butter, muscovado, baking powder, flour, oats', jam: 'jam', almonds: 'almonds' },
+    layers: ['crumble', 'jam', 'crumble+almonds:scatter'],
+    bakes: ['35 @190'],
+    waits: { almonds: 'room 60' },
+    cut: 12,
+    keep: 'room 4',
+  },
+  {
+    name: 'maple walnut fudge, Canadian, no thermometer',
+    text: `Maple Walnut Fudge
+
+2 cups maple syrup
+1 cup whipping cream
+2 tbsp butter
+1 cup toasted walnuts, chopped
+
+Butter an 8-inch square pan.
+In a heavy pot bring the syrup and cream to a boil. Boil over medium heat without stirring until it reaches the soft-ball stage, 238°F. Remove from the heat and drop in the butter; do not stir. Let cool to 110°F, about 1 hour.
+Beat with a wooden spoon until it loses its gloss and thickens. Quickly stir in the walnuts and press into the pan. Let stand 2 hours; cut into 36 squares.`,
+    tin: '203x203',
+    mixtures: { fudge: 'maple, cream, butter, walnuts @114' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 120' },
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'cookies and cream slice, Australian, no bake',
+    text: `Cookies & cream slice
+Makes 20
+2 x 150g packets chocolate sandwich biscuits
+100g butter, melted
+500g cream cheese, softened
+1/2 cup caster sugar
+300ml thickened cream
+180g white chocolate, melted
+3 tsp gelatine powder
+1/4 cup boiling water
+
+Line the base and sides of a 20x30cm slice pan.
+Process 1 packet of biscuits until fine. Add butter and process to combine. Press over base of pan. Refrigerate 20 mins.
+Sprinkle gelatine over boiling water and whisk to dissolve. Cool for 5 mins.
+Beat cream cheese and sugar until smooth. Beat in cream, chocolate and gelatine mixture. Roughly chop remaining biscuits and fold half through the filling. Pour over the base and top with the rest of the biscuits. Refrigerate for 4 hrs or overnight. Cut into 20 pieces.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'biscuits, butter',
+      filling: 'cream cheese, caster, cream, white, gelatine, water, biscuits',
+      top: 'biscuits',
+    },
+    layers: ['base', 'filling', 'top:scatter'],
+    waits: { base: 'fridge 20', filling: 'fridge 240' },
+    cut: 20,
+    keep: null,
+  },
+  {
+    name: 'butterscotch hard candy slab, British',
+    text: `Doncaster-style butterscotch
+
+450g demerara sugar
+150ml water
+75g unsalted butter
+a pinch of salt
+
+Dissolve the sugar in the water in a heavy-based pan over a low heat. Bring to the boil and boil to 138C (soft crack), brushing down the sides with a wet brush. Add the butter a little at a time, letting the temperature come back to 138C each time. Add the salt. Pour into an oiled 18cm square tin. When almost set, mark into small squares with an oiled knife. When cold, break along the marks. Wrap in waxed paper and store in an airtight jar; lasts 3 months.`,
+    tin: '180x180',
+    mixtures: { butterscotch: 'demerara, water, butter, salt @138' },
+    layers: ['butterscotch'],
+    cut: null,
+    keep: 'room 90',
+  },
+  {
+    name: 'granola chocolate bites, American, health blog',
+    text: `5-Ingredient Granola Bites
+
+1 heaping cup packed pitted dates
+1/4 cup honey
+1/4 cup creamy salted almond butter
+1 cup roasted unsalted almonds, loosely chopped
+1 1/2 cups rolled oats
+optional add-ins: chocolate chips, dried fruit
+
+Process dates in a food processor until small bits remain and it forms a dough-like consistency.
+Optional: toast your oats in a 350-degree F oven for 15 minutes.
+Place oats, almonds and dates in a large bowl; set aside. Warm honey and almond butter in a small saucepan over low heat. Stir and pour over oat mixture, then mix, breaking up the dates.
+Once thoroughly mixed, transfer to an 8x8-inch pan lined with parchment paper. Press down firmly until uniformly flattened. Cover and let firm up in the fridge for 20 minutes. Remove from pan and chop into 10 even bars. Store in an airtight container for up to a few days, or in the freezer for 1 month.`,
+    tin: '203x203',
+    mixtures: { bar: 'dates, honey, almond butter, almonds, oats' },
+    layers: ['bar'],
+    bakes: ['15 @177'],
+    waits: { bar: 'fridge 20' },
+    cut: 10,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'passionfruit curd slice, Australian',
+    text: `Passionfruit slice
+
+BASE
+1 cup self-raising flour
+1 cup desiccated coconut
+1/2 cup caster sugar
+125g butter, melted
+
+TOPPING
+395g can condensed milk
+1/2 cup lemon juice
+170g can passionfruit pulp
+
+1. Preheat oven to 180°C/160°C fan-forced. Grease 18cm x 28cm slice tin.
+2. Combine all base ingredients. Press into tin. Bake 15 minutes or until golden.
+3. Whisk topping ingredients until combined. Pour over hot base. Bake 15 minutes or until just set. Cool. Refrigerate until cold. Cut into 16 slices to serve.`,
+    tin: '280x180',
+    mixtures: { base: 'self-raising, coconut, caster, butter', top: 'condensed, juice, passionfruit' },
+    layers: ['base', 'top'],
+    bakes: ['15 @180', '15 @180'],
+    waits: { top: 'fridge 0' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'dark bark with ginger, dutch translated',
+    text: `Chocolate plates with ginger and orange
+
+400 gr dark chocolate 70%
+80 gr candied ginger
+60 gr candied orange peel
+50 gr pistachio nuts, unsalted
+coarse sea salt
+
+Chop the chocolate. Melt three quarters of the chocolate au bain-marie to 48 degrees. Take off the heat and stir in the rest of the chocolate until the temperature is 31 degrees. Spread on a baking tray with baking paper, to about 5 mm thick. Scatter the ginger, orange peel, pistachios and a little sea salt over it. Let it harden for 1 hour at a cool place, not in the refrigerator. Break into pieces. Can be kept for 2 months, closed, dark and cool.`,
+    tin: null,
+    mixtures: { chocolate: 'chocolate', tops: 'ginger, orange, pistachio, salt' },
+    layers: ['chocolate', 'tops:scatter'],
+    waits: { tops: 'room 60' },
+    cut: 'break',
+    keep: 'room 60',
   },
 ];
