@@ -42,7 +42,7 @@ const MAKES = new RegExp(
   'i',
 );
 const CUTS =
-  /\b(?:cut|cuts|cutting|slic(?:e|es|ed|ing)|divid(?:e|ed)|portion(?:ed)?|mark(?:ed)?|scor(?:e|ed|ing)|chop|trim)\b/i;
+  /\b(?:cut|cuts|cutting|slic(?:e|es|ed|ing)|divid(?:e|ed)|portion(?:ed)?|mark(?:ed)?|scor(?:e|ed|ing)|chop|trim|separate(?= (?:the |into )))\b/i;
 const BREAKS =
   /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark|clusters?)\b|\bshards\b|\b(?:break|smash|bash|snap|crack|shatter) (?:it|them|the (?:slab|toffee|bark|sheet|honeycomb)) (?:up|apart)\b|^(?:break|smash|snap) up\b(?! the\b)|^(?:break|snap|shatter)[.!]?$|\bbreak (?:it )?up with\b/i;
 

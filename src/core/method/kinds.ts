@@ -27,7 +27,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   beat: 'beat|whisk|whip|mount|cream|paddle',
   lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn(?! (?:(?:clear|pale|light|deep|dark|rich) )?(?:golden|brown|amber|clear|pale|dark|thick|white|translucent|glossy)\\b| to (?:brown|turn)\\b| the (?:heat|gas|flame|hob)\\b)|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
-  set: 'crystallise|crystallize|chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
+  set: '(?:fridge|freezer) (?:for )?\\d+|crystallise|crystallize|chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
   cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
   finish: 'dip|coat|drizzle|decorate|dust|pipe|enrobe|roll|finish|brush|half-dip',
   pack: 'store|keep|wrap|box|bag|pack|seal|layer (?:them )?between|serve|eat|label',

@@ -21,7 +21,7 @@ import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './refe
 import { isNoStep, stepOf } from './steps';
 import { allOf, GRAINS, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
-const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
+const TIN = /\b(?:tins?|pans?|trays?|thalis?|plates?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
@@ -288,6 +288,16 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     join(bowl, inHand);
     kitchen.current = bowl;
     return { mixture: bowl, taken, joined: inHand };
+  }
+  // "Ganache: pour the cream over the chocolate": a list that nothing was made of begins in a bowl of its own.
+  const isNewList =
+    kind === 'lay' && taken.lines.length > 1 && !kitchen.mixtures.some(({ section }) => section === taken.section);
+  if (inHand && isNewList && !isOfTin && inHand.section !== taken.section) {
+    const bowl = beginMixture(kitchen, taken.section!);
+    addStep(bowl, stepOf({ ...clause, kind: 'mix' }, bowl));
+    putIn(bowl, taken, null);
+    kitchen.current = bowl;
+    return { mixture: bowl, taken, joined: null };
   }
   if (inHand && (!isOfTin || /\b(?:bowl|saucepan|pot)\b/i.test(text))) {
     const step = addStep(inHand, stepOf({ ...clause, kind: 'mix' }, inHand));

@@ -66,7 +66,9 @@ const SIZED_TITLE = /\d\s*(?:x|by)\s*\d[\d.]*\s*(?:x\s*[\d.]+\s*)?(?:cm|mm|inch)
 
 /** A stated number of pieces wins: "cut into squares" says less than "makes 24". */
 function cutOf(texts: readonly string[]): CutRead | null {
-  const found = texts.flatMap((text) => cutIn(text) ?? []);
+  const all = texts.flatMap((text) => cutIn(text) ?? []);
+  // "Cut in two" makes halves to be layered, where more pieces are named as well.
+  const found = all.some(({ pieces }) => (pieces ?? 0) > 2) ? all.filter(({ pieces }) => pieces !== 2) : all;
   const knows = ({ pieces, columns, widthMm, way }: CutRead) =>
     (columns !== null ? 3 : widthMm !== null ? 2 : pieces !== null ? 1 : 0) + (way === 'break' ? 1 : 0);
   return found.reduce<CutRead | null>((best, cut) => (best === null || knows(cut) > knows(best) ? cut : best), null);
@@ -100,7 +102,9 @@ export function readMethod(
   ].map((text) => inFigures(text.slice(0, 600)));
   const { kitchen, steps, unnamed } = follow(sentences, slab.preparations, measures, corrected, placed);
   const preparations = preparationsOf(kitchen);
-  const tin = firstOf(texts, tinIn) ?? tinOfTitle(reads, texts);
+  // What is baked on a tray and assembled in a frame has the size of the frame.
+  const framed = texts.filter((text) => /\bin(?:to)? (?:a|the) frame\b/i.test(text));
+  const tin = firstOf(framed, tinIn) ?? firstOf(texts, tinIn) ?? tinOfTitle(reads, texts);
   return {
     lines,
     slab: { ...slab, preparations, layers: layersOf(kitchen, preparations) },

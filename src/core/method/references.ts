@@ -47,7 +47,20 @@ export function linesNamed(kitchen: Kitchen, clause: string, headed: Section | n
     const lines = of(section.id);
     if (lines.length > best.lines.length) best = { section, lines };
   }
-  return best;
+  return best.lines.length > 0 ? best : byMiddleWord(clause, open);
+}
+
+/** Words of a name that say how something is, and do not name it. */
+const HOW_IT_IS =
+  /^(?:mini|small|large|fresh|dried|whole|light|brown|golden|white|dark|black|green|plain|caster|icing|unsalted|salted|sweetened|condensed|chopped|toasted|roasted|ground|heavy|double|single|coarse|flaked|melted|boiling|granulated|powder|powdered|instant|strong|baking|cream|milk|butter|sugar|chocolate|water|vanilla)$/;
+/** "Cover the tray with pretzels" means the mini pretzel twists, if no other line has the word. */
+function byMiddleWord(clause: string, open: readonly PantryLine[]): Found {
+  const said = new Set((clause.toLowerCase().match(/\p{L}{6,}/gu) ?? []).map((word) => word.replace(/s$/, '')));
+  const wordsOf = ({ names }: PantryLine) =>
+    names.flatMap((name) => name.toLowerCase().match(/\p{L}{6,}/gu) ?? []).map((word) => word.replace(/s$/, ''));
+  const meant = open.filter((line) => wordsOf(line).some((word) => said.has(word) && !HOW_IT_IS.test(word)));
+  const [only, ...others] = meant;
+  return only && others.length === 0 ? { section: only.section, lines: [only] } : { section: null, lines: [] };
 }
 
 /** Returns a line that a clause names though it is used up, in no pot or bowl that is still open; `null` if there is none. */

@@ -100,7 +100,10 @@ export function tinIn(written: string): AnyTin | null {
     if (!TIN.test(near) || /\b(?:cut|slice|mark|score|divide)[^.;]{0,30}$/i.test(sentence.slice(0, match.index)))
       continue;
     const unit = unitB ?? unitA ?? unitC;
-    const [lengthMm, widthMm] = [inMm(Number(a), unitA ?? unit), inMm(Number(b), unitB ?? unit)];
+    // "20x15": centimetres both, if one of them is.
+    const usual =
+      unit ?? (Math.max(Number(a), Number(b)) > 16 && Math.max(Number(a), Number(b)) <= 60 ? 'cm' : undefined);
+    const [lengthMm, widthMm] = [inMm(Number(a), unitA ?? usual), inMm(Number(b), unitB ?? usual)];
     const found = rectangle(lengthMm, widthMm, c === undefined ? undefined : inMm(Number(c), unitC ?? unit));
     if (found) return found;
   }

@@ -2,7 +2,8 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven and seven. Lines without an amount that a step names count as used.
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven and six. Lines without an amount that a
+ * step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {
@@ -4637,5 +4638,148 @@ Chop the chocolate. Melt three quarters of the chocolate au bain-marie to 48 deg
     waits: { tops: 'room 60' },
     cut: 'break',
     keep: 'room 60',
+  },
+  {
+    name: 'tablet, Scottish, sloppy',
+    text: `Granny's tablet
+
+2lb granulated sugar
+1/2 pint full cream milk
+4oz butter
+1 large tin condensed milk (397g)
+
+Put sugar, milk and butter in a big heavy pot on a low heat till its all melted, dont let it boil til the sugar is dissolved. Add the condensed milk and bring up to a rolling boil, stirring the whole time or it will catch. Keep it going for about 20 mins until its the colour of a digestive biscuit and a drop goes soft in cold water. Take off the heat and beat like mad for 5-10 mins till it goes grainy and thick. Pour in a buttered swiss roll tin 13x9. Mark when its half set, cut when cold into about 60 bits. Keeps for weeks in a tin, if you can hide it.`,
+    tin: '330x229',
+    mixtures: { tablet: 'sugar, milk, butter, condensed' },
+    layers: ['tablet'],
+    cut: 60,
+    keep: null,
+  },
+  {
+    name: 'chocolate caramel pretzel bark, American, steps by bullets',
+    text: `Pretzel Caramel Bark
+
+• 2 cups mini pretzel twists
+• 1 cup (2 sticks) unsalted butter
+• 1 cup light brown sugar
+• 2 cups dark chocolate chips
+• 1 tsp flaky sea salt
+
+• Preheat oven to 350F. Line a 10x15 rimmed baking sheet with foil and parchment.
+• Cover the bottom of the sheet with pretzels.
+• Melt butter and brown sugar in a saucepan over medium. Once bubbling, cook 3 minutes, stirring.
+• Pour over pretzels, spread evenly, bake 5 minutes.
+• Remove from oven, sprinkle with chips, wait 5 minutes, then spread smooth. Sprinkle with sea salt.
+• Refrigerate 45 minutes, break into chunks. Keep in an airtight container in the fridge, 2 weeks.`,
+    tin: '381x254',
+    mixtures: { pretzels: 'pretzel', toffee: 'butter, brown sugar', choc: 'chips', salt: 'salt' },
+    layers: ['pretzels', 'toffee', 'choc', 'salt:scatter'],
+    bakes: ['5 @177'],
+    waits: { salt: 'fridge 45' },
+    cut: 'break',
+    keep: 'fridge 14',
+  },
+  {
+    name: 'opera style cake slab, translated French, three parts',
+    text: `Coffee and chocolate layered slab
+
+Almond sponge
+150 g ground almonds
+150 g icing sugar
+40 g flour
+4 eggs
+4 egg whites
+25 g sugar
+
+Coffee buttercream
+200 g butter
+120 g sugar
+40 ml water
+2 eggs
+10 g instant coffee
+
+Ganache
+200 g dark chocolate
+200 ml cream
+
+Sponge: whisk the almonds, icing sugar, flour and eggs for 5 minutes. Whip the whites with the sugar and fold in. Spread on a tray of 40 x 30 cm and bake at 220 °C for 8 minutes. Cool and cut in two.
+Buttercream: cook the sugar and the water to 118 °C, pour onto the beaten eggs and whip until cold, then add the butter and the coffee.
+Ganache: pour the boiling cream over the chopped chocolate and mix.
+Place one half of the sponge in a frame of 30 x 20 cm. Spread with the buttercream. Place the other half of the sponge. Pour over the ganache. Chill 3 hours. Trim the edges and cut into 20 rectangles.`,
+    tin: '300x200',
+    mixtures: {
+      sponge: 'almonds, icing, flour, eggs, whites, sugar',
+      syrup: '120 g sugar, water @118',
+      cream: 'butter, eggs, coffee',
+      ganache: 'chocolate, cream',
+    },
+    layers: ['sponge', 'cream+syrup', 'sponge', 'ganache'],
+    bakes: ['8 @220'],
+    waits: { ganache: 'fridge 180' },
+    cut: 20,
+    keep: null,
+  },
+  {
+    name: 'lime cheesecake bites, no bake, British',
+    text: `No-bake lime cheesecake squares
+
+You will need:
+175g ginger nuts, crushed
+75g butter, melted
+300g full-fat soft cheese
+397g tin condensed milk
+zest and juice of 4 limes
+50g dark chocolate, grated
+
+Mix the biscuits with the butter and press into the base of a lined 20cm square loose-bottomed tin. Chill while you make the filling. Beat the cheese until smooth, then beat in the condensed milk. Stir in the lime zest and juice - it will thicken. Spoon over the base and level. Chill for at least 5 hrs, or ideally overnight. Scatter with the chocolate, then cut into 16 squares. Eat within 2 days.`,
+    tin: '200x200',
+    mixtures: { base: 'ginger, butter', filling: 'cheese, condensed, lime', top: 'chocolate' },
+    layers: ['base', 'filling', 'top:scatter'],
+    waits: { filling: 'fridge 300' },
+    cut: 16,
+    keep: 'room 2',
+  },
+  {
+    name: 'sweet rice cake, Indian, translated measures',
+    text: `Coconut barfi
+
+Ingredients:
+3 cups fresh grated coconut
+1.5 cups sugar
+1/2 cup milk
+2 tbsp ghee
+1/2 tsp cardamom powder
+10 cashews, sliced
+
+Method:
+Grease an 8 inch square thali with ghee and keep aside.
+Heat 1 tbsp ghee in a kadai and roast the coconut on low flame for 4 to 5 minutes. Do not brown.
+Add sugar and milk, mix well. Cook on medium flame stirring continuously till the mixture leaves the sides of the pan, about 12 minutes.
+Switch off, add cardamom powder and the remaining ghee. Transfer to the greased thali and flatten with a spatula. Sprinkle the cashews and press gently.
+After 10 minutes mark squares with a knife. Cool for 2 hours and separate the 25 pieces. Stays good for 5 days in the fridge.`,
+    tin: '203x203',
+    mixtures: { barfi: 'coconut, sugar, milk, ghee, cardamom @107', nuts: 'cashews' },
+    layers: ['barfi', 'nuts:scatter'],
+    cut: 25,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'protein oat bars, gym notes',
+    text: `protein flapjacks!!
+
+oats 300g
+peanut butter 150g
+honey 120g
+whey protein (vanilla) 90g
+milk 60ml
+dark choc 80g
+
+warm pb + honey 30 sec in microwave, stir. mix oats & whey, pour in the pb mix + milk, work it together w/ hands. squash into 20x15 tin. fridge 1 hr. melt choc, spread on top, fridge 15 min. cut 10 bars. lasts 1 wk in fridge`,
+    tin: '200x150',
+    mixtures: { bar: 'oats, peanut, honey, whey, milk', top: 'choc' },
+    layers: ['bar', 'top'],
+    waits: { bar: 'fridge 60', top: 'fridge 15' },
+    cut: 10,
+    keep: 'fridge 7',
   },
 ];
