@@ -108,8 +108,8 @@ const writtenName = (text: string): string =>
       /^[^\p{L}]*(?:(?:g|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tbs|tsp|tablespoons?|teaspoons?|grams?|cans?|tins?|packs?|packets?|packages?|pkgs?|pkts?|envelopes?|sachets?|bags?|boxe?s?|jars?|bottles?|sticks?|c|T|qts?|pts?|pints?|pinch(?:es)?|handfuls?|x)\b\.?\s*(?:\([^)]*\)\s*)?(?:of )?)*/iu,
       '',
     )
-    .replace(/[\d.,]+ ?(?:g|kg|ml|cl|l)\.?$/iu, '')
-    .replace(/[,(].*$/, '')
+    .replace(/[,(](?!\d).*$/, '')
+    .replace(/(?: \d{2} ?DE)? [\d.,]+ ?(?:g|kg|ml|cl|l)\.?$/iu, '')
     .replace(/ (?:for|to) (?:dipping|dusting|coating|rolling|drizzling|decorating|finishing|serving|the \w+)$/iu, '')
     .trim();
 

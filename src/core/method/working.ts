@@ -136,12 +136,12 @@ const restOf = (kitchen: Kitchen, target: Mixture, taken: Taken): Mixture =>
 function isJoined(text: string, other: Mixture, taken: Taken, kitchen: Kitchen): boolean {
   if (/\b(?:over|above) (?:a|the) (?:pan|bowl|saucepan)\b/i.test(text)) return false;
   // A name that new lines explain is not that of another mixture.
-  const rest = taken.lines.reduce(
-    (words, { line }) => words.replace(new RegExp(escaped(nounOf(line.ingredient)), 'gi'), ' '),
-    text,
-  );
-  return isNamed(rest, other, kitchen);
+  return isNamed(withoutTaken(text, taken), other, kitchen);
 }
+
+/** A text without the names of what goes in. */
+const withoutTaken = (text: string, { lines }: Taken): string =>
+  lines.reduce((words, { line }) => words.replace(new RegExp(escaped(nounOf(line.ingredient)), 'gi'), ' '), text);
 
 /** Returns the mixture that a clause works on, begun if it is a new one. */
 function workedOn(
@@ -181,7 +181,9 @@ function workedOn(
   if (here && ADDS.test(text) && !isElsewhere) return here;
   if (!here || isElsewhere || (here.steps.length > 0 && !IT.test(text) && begins(text))) {
     // "Rub the butter into the flour": what is named besides and not used yet goes along.
-    const others = mixturesNamed(objectsOf(text), kitchen, null).filter((other) => other.section === section);
+    const others = mixturesNamed(withoutTaken(objectsOf(text), taken), kitchen, null).filter(
+      (other) => other.section === section,
+    );
     if (here && others.includes(here) && !isElsewhere && taken.lines.length <= here.uses.length) return here;
     return beginMixture(kitchen, section);
   }

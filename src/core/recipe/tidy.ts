@@ -95,7 +95,10 @@ const SUM_BEHIND = new RegExp(`^([\\d ./]+ ?${SPOONS}) (?!plus|and|\\+)([^,]+?),
 
 /** "butter, soft 60 g": the amount at the end, without a dash. */
 const AMOUNT_LAST =
-  /^(\p{L}[^\d]*(?:\d+ ?%|(?<=[A-Z]{1,3})\d{2,3}\b)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl|pcs?))\.?$/iu;
+  /^(\p{L}[^\d]*(?:\d+ ?%|\d{2} ?DE\b|(?<=[A-Z]{1,3})\d{2,3}\b)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl|pcs?))(\.|, [^\d]{3,40})?$/iu;
+/** "Glucose 40DE": the grade of a syrup. */
+const GRADE = /(?<=glucose) \d{2} ?DE\b/i;
+
 /**
  * Puts an amount that stands behind the name in front of it, and the second part of a sum beside the first.
  *
@@ -103,4 +106,9 @@ const AMOUNT_LAST =
  * @example amountFirst('1 cup sugar, plus 3 tablespoons') // '1 cup plus 3 tablespoons sugar'
  */
 export const amountFirst = (plain: string): string =>
-  plain.replace(AMOUNT_LAST, '$2 $1').replace(SUM_BEHIND, '$1 plus $3 $2');
+  plain
+    .replace(AMOUNT_LAST, (_, name: string, amount: string, note?: string) =>
+      note === undefined || note === '.' ? `${amount} ${name}` : `${amount} ${name}${note}`,
+    )
+    .replace(GRADE, '')
+    .replace(SUM_BEHIND, '$1 plus $3 $2');

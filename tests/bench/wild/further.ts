@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven and six. Lines without an amount that a
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six and six. Lines without an amount that a
  * step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
@@ -4781,5 +4781,164 @@ warm pb + honey 30 sec in microwave, stir. mix oats & whey, pour in the pb mix +
     waits: { bar: 'fridge 60', top: 'fridge 15' },
     cut: 10,
     keep: 'fridge 7',
+  },
+  {
+    name: 'chocolate orange fudge, slow cooker, British',
+    text: `Slow cooker chocolate orange fudge
+
+500g milk chocolate, broken up
+397g can condensed milk
+1 tbsp butter
+2 tsp orange extract
+zest of 1 orange
+75g candied peel
+
+Put the chocolate, condensed milk and butter in the slow cooker. Leave the lid off and cook on high for 40 minutes, stirring every 10 minutes, until melted and smooth.
+Turn it off and stir in the orange extract, zest and most of the peel.
+Pour into a lined 20cm square tin, smooth the top and scatter over the rest of the peel. Leave to cool for 30 minutes, then chill in the fridge for 4 hours until firm. Cut into 49 squares and keep in the fridge for up to 2 weeks.`,
+    tin: '200x200',
+    mixtures: { fudge: 'chocolate, condensed, butter, extract, zest, peel', peel: 'peel' },
+    layers: ['fudge', 'peel:scatter'],
+    waits: { peel: 'fridge 270' },
+    cut: 49,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'crumb topped apple squares, German translated',
+    text: `Apple crumble from the tray
+
+For the dough
+300 g flour
+150 g butter
+100 g sugar
+1 egg
+1/2 packet baking powder
+
+For the topping
+1.2 kg apples
+50 g sugar
+1 tsp cinnamon
+Juice of a lemon
+
+For the crumble
+200 g flour
+125 g butter
+125 g sugar
+
+Knead the ingredients for the dough to a smooth dough and leave to rest in the fridge for 30 minutes.
+Peel the apples, core them and cut into cubes, mix with sugar, cinnamon and lemon juice.
+Roll out the dough on a greased baking tray (40 x 30 cm). Distribute the apples on it.
+For the crumble rub all the ingredients together and sprinkle over the apples.
+Bake in a preheated oven at 180 °C (top/bottom heat) for approx. 40 minutes. Allow to cool and cut into 24 pieces.`,
+    tin: '400x300',
+    mixtures: {
+      dough: '300 g flour, 150 g butter, 100 g sugar, egg, baking powder',
+      apples: 'apples, 50 g sugar, cinnamon, lemon',
+      crumble: '200 g flour, 125 g butter, 125 g sugar',
+    },
+    layers: ['dough', 'apples', 'crumble:scatter'],
+    bakes: ['40 @180'],
+    waits: { crumble: 'room 0' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'pistachio nougat, professional, grams and percent',
+    text: `Pistachio nougat, frame 38 x 28 x 2 cm
+
+Honey 450 g
+Sugar 600 g
+Water 180 g
+Glucose 40DE 200 g
+Egg whites 120 g
+Sugar (for whites) 30 g
+Cocoa butter 60 g, melted
+Pistachios 500 g, warm
+
+Boil the honey to 124 °C. Boil the 600 g sugar, water and glucose to 148 °C.
+Whip the whites with the 30 g sugar to soft peaks. Pour in the honey slowly on speed 3, then the syrup. Whip 8 min on high. Warm the bowl with a torch until the nougat no longer sticks to a wet finger.
+Mix in the cocoa butter and the pistachios with the paddle. Press into the frame between two sheets of wafer paper. Rest 24 h at 20 °C. Cut 2 x 10 cm.`,
+    tin: '380x280',
+    mixtures: {
+      honey: 'honey @124',
+      syrup: '600 g, water, glucose @148',
+      nougat: 'whites, sugar (for whites), cocoa butter, pistachios',
+    },
+    layers: ['nougat+honey+syrup'],
+    waits: { nougat: 'room 1440' },
+    cut: 42,
+    keep: null,
+  },
+  {
+    name: 'scotcheroos, American potluck',
+    text: `Scotcheroos
+
+1 c. sugar
+1 c. light corn syrup
+1 c. peanut butter
+6 c. crisp rice cereal
+1 c. butterscotch chips
+1 c. chocolate chips
+
+Butter a 9x13 pan. Bring sugar and corn syrup just to a boil in a large pot (do not overboil or they will be hard!). Remove from heat and stir in peanut butter, then cereal. Press in pan. Microwave both chips together, stirring every 30 sec. Frost the bars. Let stand till firm. Cut into 24.`,
+    tin: '330x229',
+    mixtures: { bar: 'sugar, corn syrup, peanut, cereal', top: 'butterscotch, chocolate' },
+    layers: ['bar', 'top'],
+    waits: { top: 'room 0' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'frozen banana peanut slice, vegan, Australian',
+    text: `Frozen caramel peanut slice (vegan)
+
+Base
+1 cup almonds
+1 cup medjool dates, pitted
+2 tbsp cacao powder
+pinch salt
+
+Caramel layer
+1 cup medjool dates, soaked in hot water and drained
+1/2 cup peanut butter
+1/4 cup coconut cream
+1/2 cup roasted peanuts
+
+Chocolate
+1/2 cup coconut oil, melted
+1/2 cup cacao powder
+1/4 cup maple syrup
+
+Line a 20cm square tin. Blitz base ingredients in a food processor until sticky. Press into the tin and pop into the freezer.
+Blitz dates, peanut butter and coconut cream until smooth, fold through the peanuts and spread over the base. Freeze for 1 hour.
+Whisk the chocolate ingredients and pour over the top. Freeze for 30 mins or until set. Slice into 16 with a hot knife. Store in the freezer for up to 3 months.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'almonds, dates, cacao, salt',
+      caramel: 'dates, peanut butter, coconut cream, peanuts',
+      choc: 'coconut oil, cacao, maple',
+    },
+    layers: ['base', 'caramel', 'choc'],
+    waits: { caramel: 'freezer 60', choc: 'freezer 30' },
+    cut: 16,
+    keep: 'freezer 90',
+  },
+  {
+    name: 'treacle toffee, bonfire, British old book',
+    text: `Bonfire treacle toffee
+
+1 lb. brown sugar
+1/4 pint water
+3 oz. butter
+4 oz. black treacle
+4 oz. golden syrup
+1/4 teaspoon cream of tartar
+
+Dissolve the sugar in the water over a gentle heat. Add the other ingredients and bring to the boil. Boil steadily to 270° F. (soft crack), stirring only occasionally. Pour into a greased 7-inch square tin. When nearly set mark into squares. When quite cold, break up with a small hammer. Wrap in waxed paper and store in an airtight tin.`,
+    tin: '178x178',
+    mixtures: { toffee: 'brown sugar, water, butter, treacle, syrup, tartar @132' },
+    layers: ['toffee'],
+    cut: 'break',
+    keep: null,
   },
 ];
