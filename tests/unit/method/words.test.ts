@@ -5,7 +5,7 @@ import { test } from 'node:test';
 import { cutIn } from '$core/method/cutIn';
 import { endPointIn, ovenIn } from '$core/method/degrees';
 import { keepIn, placeIn } from '$core/method/keepIn';
-import { clausesOf } from '$core/method/kinds';
+import { clausesOf } from '$core/method/joints';
 import { minutesIn } from '$core/method/minutes';
 import { inFigures } from '$core/method/plainWords';
 import { portionIn } from '$core/method/portions';
