@@ -21,11 +21,11 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|tint|colou?r|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|lift under|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
   press:
     'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it |the |this |your )?(?:[a-z-]+ ){0,3}?(?:out|flat)|squash',
-  bake: '\\d{3} ?°?c?(?: fan)?,? (?:for )?\\d+(?:-\\d+)? ?(?:mins?|minutes?)|bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
+  bake: '\\d{3} ?°?c?(?: fan)?,? (?:for )?\\d+(?:-\\d+)? ?(?:mins?|minutes?)|bake|(?:blind|par)[- ]bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
   boil: 'boil|simmer|deglaze|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
   melt: 'melt|soften|brown|dissolve|temper|microwave|zap',
   beat: 'beat|whisk|whip|mount|cream|paddle',
-  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn(?! (?:(?:clear|pale|light|deep|dark|rich) )?(?:golden|brown|amber|clear|pale|dark|thick|white|translucent|glossy)\\b| to (?:brown|turn)\\b| the (?:heat|gas|flame|hob)\\b)|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
+  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn(?! (?:(?:clear|pale|light|deep|dark|rich) )?(?:golden|brown|amber|clear|pale|dark|thick|white|translucent|glossy)\\b| to (?:brown|turn)\\b| the (?:heat|gas|flame|hob)\\b)|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|stream|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
   set: '(?:fridge|freezer) (?:for )?\\d+|crystallise|crystallize|chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
   cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
@@ -41,7 +41,7 @@ const LEADS: readonly (readonly [StepKind, RegExp])[] = (
 ).map((kind) => [kind, new RegExp(`^${forms(VERBS[kind])}\\b`, 'i')]);
 
 const ADVERBS =
-  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,|(?:once|when|as soon as) [^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|pour|turn|whisk|whip|beat|add|switch))),?[,:]?\s+)+/i;
+  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gradually|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,|(?:once|when|as soon as) [^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|pour|turn|whisk|whip|beat|add|switch))),?[,:]?\s+)+/i;
 
 /** "Into a buttered tin", without a verb. */
 export const INTO_TIN =

@@ -1,10 +1,10 @@
 // Ingredients that are got ready, such as toasted nuts, and work that has no kind of its own.
 import { takenOut, WARMS } from './baking';
 import type { Clause } from './clauses';
-import { addStep, beginMixture, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
+import { addStep, beginMixture, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
 import { shareNamed } from './portions';
 import { isNoStep, stepOf } from './steps';
-import { allOf, GRAINS, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
+import { allOf, GRAINS, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
 
 /** "Dark: idem." */
 const SAME = /^(?:[^:]{1,40}: )?(?:idem|ditto|likewise|(?:the )?same(?: again)?|as above)\b/i;
@@ -13,6 +13,8 @@ const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|
 
 /** Does work without a kind: preparing ingredients, otherwise a step of the current mixture. */
 export function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const lining = layLining(kitchen, clause.text, headed);
+  if (lining) return lining;
   const ready = (WARMS.test(clause.text) ? takenOut(kitchen, clause) : null) ?? prepare(kitchen, clause, headed);
   if (ready) return ready;
   const same = headed && SAME.test(clause.text) ? allOf(headed) : null;
@@ -31,6 +33,20 @@ export function other(kitchen: Kitchen, clause: Clause, headed: Section | null, 
   if (!current) return none;
   addStep(current, stepOf(clause, current));
   return { ...none, mixture: current };
+}
+
+/** "Line the tin with the pastry": a layer. Paper and foil are none. */
+const LINES_TIN =
+  /^line (?:it|(?:a|an|the|your) [^.;]{0,40}?\b(?:tin|pan|tray|dish|mould)) with ((?!.*\b(?:paper|foil|parchment|film)\b)[^.;,]*)/i;
+function layLining(kitchen: Kitchen, text: string, headed: Section | null): Done | null {
+  const said = LINES_TIN.exec(text)?.[1];
+  const taken = said === undefined ? NOTHING : takeLines(kitchen, said.replace(/ and .*$/, ''), headed);
+  if (taken.lines.length === 0) return null;
+  const mixture = beginMixture(kitchen, taken.section!);
+  putIn(mixture, taken, null);
+  layDown(kitchen, mixture, 'level');
+  kitchen.current = mixture;
+  return { ...none, mixture, taken };
 }
 
 /** Share that is kept back where a method gives its volume: "reserve 1 cup of the crumbs". */

@@ -58,7 +58,9 @@ function byMiddleWord(clause: string, open: readonly PantryLine[]): Found {
   const said = new Set((clause.toLowerCase().match(/\p{L}{6,}/gu) ?? []).map((word) => word.replace(/s$/, '')));
   const wordsOf = ({ names }: PantryLine) =>
     names.flatMap((name) => name.toLowerCase().match(/\p{L}{6,}/gu) ?? []).map((word) => word.replace(/s$/, ''));
-  const meant = open.filter((line) => wordsOf(line).some((word) => said.has(word) && !HOW_IT_IS.test(word)));
+  const meant = open.filter((line) =>
+    wordsOf(line).some((word) => said.has(word) && !HOW_IT_IS.test(word) && !/(?:ing|ed)$/.test(word)),
+  );
   const [only, ...others] = meant;
   return only && others.length === 0 ? { section: only.section, lines: [only] } : { section: null, lines: [] };
 }
@@ -81,7 +83,7 @@ const ROLES: readonly (readonly [RegExp, (mixture: Mixture) => boolean])[] = [
   [/\bsyrup\b/i, ({ cookTo }) => cookTo !== undefined],
   [/\bcreamed (?:mix|mixture|butter|ingredients)\b/i, ({ steps }) => steps.some(({ id }) => id.startsWith('beat'))],
   [/\b(?:toffee|caramel|honeycomb|brittle|fudge|candy)\b/i, ({ cookTo }) => cookTo !== undefined],
-  [/\b(?:whites|meringue|snow)\b/i, ({ uses }) => uses.some(({ of }) => /white/i.test(of.ingredient))],
+  [/\b(?:whites|meringue|snow|foam)\b/i, ({ uses }) => uses.some(({ of }) => /white|albumen/i.test(of.ingredient))],
   [
     /\b(?:dry (?:mix|mixture|ingredients)|crumbs?)\b/i,
     ({ uses }) => uses.some(({ of }) => /flour|crumb|biscuit|oat/i.test(of.ingredient)),

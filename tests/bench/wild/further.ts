@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six and six. Lines without an amount that a
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six, six and five. Lines without an amount that a
  * step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
@@ -4939,6 +4939,136 @@ Dissolve the sugar in the water over a gentle heat. Add the other ingredients an
     mixtures: { toffee: 'brown sugar, water, butter, treacle, syrup, tartar @132' },
     layers: ['toffee'],
     cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'cornflake tart, school dinner, British',
+    text: `School cornflake tart
+Serves 12
+
+1 x 320g sheet ready-rolled shortcrust pastry
+4 tbsp strawberry jam
+125g golden syrup
+50g butter
+25g caster sugar
+100g cornflakes
+
+1. Line a 30 x 20cm tin with the pastry and prick the base. Line with parchment, fill with baking beans and blind bake at 200C/180C fan for 15 mins. Remove the beans and bake for 5 mins more.
+2. Spread the jam over the pastry.
+3. Melt the syrup, butter and sugar in a large pan, then stir in the cornflakes until coated. Spoon on top of the jam and return to the oven for 5 mins.
+4. Leave to cool, then cut into 12 squares.`,
+    tin: '300x200',
+    mixtures: { pastry: 'pastry', jam: 'jam', flakes: 'syrup, butter, sugar, cornflakes' },
+    layers: ['pastry', 'jam', 'flakes'],
+    bakes: ['15 @200', '5 @200', '5 @200'],
+    waits: { flakes: 'room 0' },
+    cut: 12,
+    keep: null,
+  },
+  {
+    name: 'divinity squares, American',
+    text: `Divinity
+
+2 1/2 cups sugar
+1/2 cup light corn syrup
+1/2 cup water
+2 egg whites
+1 teaspoon vanilla
+1 cup chopped pecans
+
+Combine sugar, corn syrup and water in a 2-quart saucepan. Cook, without stirring, to hard-ball stage (260°F). Meanwhile, beat egg whites to stiff peaks in a stand mixer. Gradually pour the hot syrup over the whites, beating at high speed, about 3 minutes. Add vanilla; continue beating until candy starts to lose its gloss, 5 to 6 minutes. Fold in pecans. Quickly spread in a buttered 9x9 pan. Let stand overnight at room temperature. Cut into 36 squares and store airtight for 1 week.`,
+    tin: '229x229',
+    mixtures: { syrup: 'sugar, corn syrup, water @127', candy: 'whites, vanilla, pecans' },
+    layers: ['candy+syrup'],
+    waits: { candy: 'room 480' },
+    cut: 36,
+    keep: 'room 7',
+  },
+  {
+    name: 'gingerbread slab iced, Swedish translated',
+    text: `Soft gingerbread in a roasting tin
+
+150 g butter
+3 dl milk
+4 eggs
+5 dl sugar
+6 dl flour
+3 tsp bicarbonate
+2 tbsp gingerbread spice
+
+Frosting:
+200 g cream cheese
+50 g soft butter
+3 dl icing sugar
+2 tbsp lingonberries
+
+Set the oven to 175 degrees. Grease a roasting tin, 30 x 40 cm.
+Melt the butter, add the milk. Whisk eggs and sugar fluffy. Mix the dry ingredients and stir them into the egg mixture together with the butter mixture. Pour into the tin. Bake in the middle of the oven for about 30 minutes. Let cool.
+Whisk all the ingredients for the frosting except the lingonberries and spread over the cake. Sprinkle the lingonberries over. Cut in 40 pieces.`,
+    tin: '400x300',
+    mixtures: {
+      cake: '150 g butter, milk, eggs, sugar, flour, bicarbonate, spice',
+      frosting: 'cream cheese, soft butter, icing',
+      berries: 'lingonberries',
+    },
+    layers: ['cake', 'frosting', 'berries:scatter'],
+    bakes: ['30 @175'],
+    waits: { cake: 'room 0' },
+    cut: 40,
+    keep: null,
+  },
+  {
+    name: 'white chocolate raspberry bark, Australian, short',
+    text: `Raspberry & pistachio white choc bark
+
+360g white chocolate melts
+1/4 cup freeze-dried raspberries
+1/3 cup pistachios, chopped
+2 tsp rose petals
+
+Line a 20 x 30cm tray with baking paper. Melt chocolate in microwave on medium in 30 sec bursts, stirring between each. Spread over tray. Sprinkle with raspberries, pistachios and rose petals. Refrigerate for 30 minutes until set. Break into shards. Store in an airtight container in a cool dark place for up to 2 weeks.`,
+    tin: '300x200',
+    mixtures: { choc: 'white', tops: 'raspberries, pistachios, rose' },
+    layers: ['choc', 'tops:scatter'],
+    waits: { tops: 'fridge 30' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'peanut nougat coated bars, confectioner',
+    text: `Peanut nougat bars, coated
+
+Nougat
+Egg albumen powder 12 g
+Water 60 g
+Sugar 400 g
+Glucose syrup 300 g
+Water 120 g
+Peanut butter 150 g
+
+Caramel
+Cream 250 g
+Sugar 220 g
+Glucose syrup 120 g
+Butter 60 g
+Roasted peanuts 250 g
+
+Coating
+Milk couverture 600 g
+
+1. Nougat: soak the albumen in 60 g water, whip to a stiff foam. Boil the sugar, glucose and 120 g water to 138 °C and stream into the foam while whipping. Whip 5 min, fold in the peanut butter. Spread into a 30 x 30 cm frame, 15 mm high. Cool 1 h.
+2. Caramel: boil the cream, sugar, glucose and butter to 118 °C. Stir in the peanuts. Pour over the nougat, leave overnight at 18 °C.
+3. Cut into bars 10 x 2.5 cm. Enrobe in tempered couverture. Leave to set for 2 h.`,
+    tin: '300x300',
+    mixtures: {
+      foam: 'albumen, 60 g, peanut butter',
+      syrup: 'sugar 400, syrup 300, water 120 @138',
+      caramel: 'cream, sugar 220, syrup 120, butter, peanuts @118',
+      coating: 'couverture',
+    },
+    layers: ['foam+syrup', 'caramel', 'coating:coat'],
+    waits: { foam: 'room 60', caramel: 'room 480' },
+    cut: 36,
     keep: null,
   },
 ];
