@@ -52,7 +52,9 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
       kitchen.current = mixture;
       return { mixture, taken, joined: null };
     }
-    const isPoured = DRIZZLES.test(text) && taken.lines.every(({ line }) => POURS.test(line.ingredient));
+    const isPoured =
+      DRIZZLES.test(text) &&
+      taken.lines.every(({ line }) => POURS.test(line.ingredient) || line.names.includes('icing'));
     return coat(kitchen, mixture, isCoat ? 'coat' : isPoured ? 'level' : 'scatter', taken);
   }
   if (BOTH.test(text) && top && top.spread !== 'scatter' && kitchen.tin.length > 1) {

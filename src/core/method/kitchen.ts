@@ -93,6 +93,7 @@ export function openKitchen(preparations: readonly Preparation[]): Kitchen {
       const called = [line.ingredient, writtenName(line.text ?? '')].map((name) =>
         name.replace(/ (?:mixture|mix)$/i, ''),
       );
+      if (/\bicing sugar\b.*\bmixed with\b/i.test(line.text ?? '')) called.push('icing');
       const names = [...new Set(called.filter(Boolean).map(withWholeWords))];
       section.lines.push({ ingredient: line.ingredient, names, line, section, left: 1, isReserved: false });
     }

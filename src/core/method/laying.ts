@@ -137,6 +137,13 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
       return { ...none, mixture: pot };
     }
   }
+  // "Warm the honey, and pour over": onto what was mixed before.
+  const below = POUR_OVER.test(text) && kitchen.tin.length === 0 ? massBefore(kitchen, current) : undefined;
+  if (below && current) {
+    join(below, current);
+    kitchen.current = below;
+    return { mixture: current, taken: NOTHING, joined: below };
+  }
   const mixture = given ?? meant(kitchen, text.replace(AND_THEN, ''), headed, current);
   if (!mixture) {
     // What was scattered is smoothed once it has melted.
@@ -207,6 +214,10 @@ const massMeant = (kitchen: Kitchen, text: string, poured: Mixture): Mixture | u
   /\b(?:mass|mixture|mix|batter)\b/i.test(targetsOf(text))
     ? openOnes(kitchen).findLast((own) => own !== poured && !own.isPrepared && own.steps.length > 0)
     : undefined;
+
+const POUR_OVER = /^(?:and |then )*pour (?:it |them |this )?(?:over|on)(?: top)?[.!]?$/i;
+const massBefore = (kitchen: Kitchen, current: Mixture | null): Mixture | undefined =>
+  openOnes(kitchen).findLast((own) => own !== current && !own.isPrepared && own.uses.length > 0);
 
 /** "Beat the whites and pour the syrup over them": what was worked on last, while nothing is in the tin. */
 function overThem({ tin, current }: Kitchen, text: string, poured: Mixture): Mixture | undefined {

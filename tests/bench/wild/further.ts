@@ -2,7 +2,7 @@ import type { WildRecipe } from './recipe';
 
 /**
  * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six, six and five. Lines without an amount that a
+ * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six, six, five, five and four. Lines without an amount that a
  * step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
@@ -5070,5 +5070,231 @@ Milk couverture 600 g
     waits: { foam: 'room 60', caramel: 'room 480' },
     cut: 36,
     keep: null,
+  },
+  {
+    name: 'toffee apple blondie tray, British',
+    text: `Toffee apple traybake
+
+Ingredients
+225g butter, softened
+225g soft light brown sugar
+275g self-raising flour
+4 eggs
+2 tbsp milk
+3 eating apples, peeled, cored and diced
+
+For the toffee icing
+50g butter
+100g dark brown sugar
+4 tbsp double cream
+150g icing sugar, sifted
+
+Method
+Heat the oven to 180C/fan 160C. Grease a 30 x 23cm traybake tin and line the base.
+Put the butter, sugar, flour, eggs and milk into a large bowl and beat for 2 minutes until smooth. Fold in the apples, turn into the tin and level.
+Bake for 40 minutes until well risen and springy. Leave to cool in the tin.
+To make the icing, heat the butter, dark sugar and cream in a small pan until the sugar has dissolved, then bubble for 2 minutes. Cool for 10 minutes, then beat in the icing sugar. Spread over the cake and leave to set. Cut into 20 squares.`,
+    tin: '300x230',
+    mixtures: {
+      cake: '225g butter, light brown, self-raising, eggs, milk, apples',
+      icing: '50g butter, dark brown, cream, icing',
+    },
+    layers: ['cake', 'icing'],
+    bakes: ['40 @180'],
+    waits: { cake: 'room 0', icing: 'room 0' },
+    cut: 20,
+    keep: null,
+  },
+  {
+    name: 'caramel squares by weight, Irish',
+    text: `Caramel squares (makes 28)
+
+shortbread: 340g flour, 225g butter, 110g caster sugar
+caramel: 225g butter, 225g caster sugar, 4 tbsp golden syrup, 1 tin condensed milk (397g)
+top: 200g milk chocolate
+
+Sieve the flour into a bowl, rub in the butter, add the sugar and knead lightly. Press into a 33 x 23 cm swiss roll tin and prick well with a fork. Bake at 170°C for about 30 minutes till pale gold.
+For the caramel, melt the butter in a heavy saucepan, add the rest of the ingredients and stir over a low heat until it boils. Boil for 15 to 20 minutes, stirring all the time - it's ready when a little dropped in cold water makes a firm ball. Pour evenly over the cool shortbread.
+When the caramel is cold, melt the chocolate and spread over. Mark it with a fork in wavy lines. Cut when set.`,
+    tin: '330x230',
+    mixtures: {
+      shortbread: 'flour, butter, caster',
+      caramel: 'butter, caster, syrup, condensed @119',
+      top: 'chocolate',
+    },
+    layers: ['shortbread', 'caramel', 'top'],
+    bakes: ['30 @170'],
+    waits: { caramel: 'room 0', top: 'room 0' },
+    cut: 28,
+    keep: null,
+  },
+  {
+    name: 'coconut ice two colours, Australian',
+    text: `Coconut ice
+
+4 cups icing sugar
+3 cups desiccated coconut
+395g can condensed milk
+1 tsp vanilla
+few drops pink food colouring
+
+Grease and line an 18cm square cake pan. Combine sifted icing sugar, coconut, condensed milk and vanilla in a large bowl; mix well. Press half the mixture into the pan. Tint the remaining mixture pink, press over the white layer. Cover and refrigerate for 3 hours or overnight. Cut into 36 squares. Store in an airtight container in the fridge for up to 2 weeks.`,
+    tin: '180x180',
+    mixtures: { white: 'icing, coconut, condensed, vanilla', pink: 'colouring' },
+    layers: ['white', 'pink+white'],
+    waits: { pink: 'fridge 180' },
+    cut: 36,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'espresso toffee bark, American, weights and volumes',
+    text: `Espresso Toffee
+
+1 cup (225g) unsalted butter
+1 cup (200g) sugar
+1/4 cup (60ml) water
+1 tbsp instant espresso
+1/2 tsp salt
+170g bittersweet chocolate, finely chopped
+1/2 cup (70g) hazelnuts, toasted and chopped
+
+Line a quarter sheet pan (9x13 in) with a silicone mat.
+Melt the butter in a heavy saucepan over medium heat. Add the sugar, water, espresso and salt and stir until the sugar dissolves. Clip on a thermometer and cook, stirring now and then, until it hits 300°F/149°C, 12-15 minutes.
+Immediately pour onto the mat and spread thin. Let stand 1 minute, then scatter the chocolate over. When it has softened, about 3 minutes, spread it to cover. Sprinkle on the hazelnuts and press them in lightly.
+Let cool at room temp for 30 minutes, then chill 30 minutes. Break up. Keeps 2 weeks airtight at room temperature.`,
+    tin: '300x210',
+    mixtures: { toffee: 'butter, sugar, water, espresso, salt @149', choc: 'chocolate', nuts: 'hazelnuts' },
+    layers: ['toffee', 'choc', 'nuts:scatter'],
+    waits: { nuts: 'fridge 60' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'quark slab cake, Austrian translated, baked in two goes',
+    text: `Curd cheese slices
+
+Base:
+200 g flour
+100 g butter
+80 g powdered sugar
+1 yolk
+
+Cream:
+750 g quark
+150 g sugar
+3 eggs
+1 packet vanilla pudding powder (40 g)
+200 ml cream
+
+Mix flour, butter, powdered sugar and yolk quickly to a dough, wrap in foil and rest 1 hour in the fridge.
+Roll out the dough, lay it in a greased tin (30 x 20 cm), prick with a fork and pre-bake for 12 minutes at 180 °C.
+Stir the quark with the sugar, the eggs and the pudding powder until smooth. Whip the cream and fold it in. Spread on the base, bake 45 minutes at 160 °C. Switch off the oven and let the cake stand in it for 15 minutes. Let cool completely and refrigerate for 2 hours. Cut 12 slices.`,
+    tin: '300x200',
+    mixtures: { base: 'flour, butter, powdered, yolk', cream: 'quark, sugar, eggs, pudding, cream' },
+    layers: ['base', 'cream'],
+    bakes: ['12 @180', '45 @160'],
+    waits: { cream: 'fridge 135' },
+    cut: 12,
+    keep: null,
+  },
+  {
+    name: 'lolly slice, New Zealand',
+    text: `Lolly cake slice
+
+120g butter
+1/2 can (200g) sweetened condensed milk
+250g malt biscuits
+180g fruit puff lollies
+1/2 cup desiccated coconut, for rolling
+
+Melt butter and condensed milk together in a pot over a low heat. Crush biscuits finely and chop the lollies. Mix everything except the coconut together. Sprinkle half the coconut into a lined 20x20cm tin, press in the mixture, then sprinkle over the rest of the coconut. Chill for 3 hours. Slice into 20 pieces. Will keep in the fridge for 10 days.`,
+    tin: '200x200',
+    mixtures: { cake: 'butter, condensed, biscuits, lollies', coconut: 'coconut' },
+    layers: ['coconut:scatter', 'cake', 'coconut:scatter'],
+    waits: { cake: 'fridge 180' },
+    cut: 20,
+    keep: 'fridge 10',
+  },
+  {
+    name: 'salted honey caramels, European',
+    text: `Salted honey caramels
+
+250 g cream (35 % fat)
+200 g sugar
+150 g honey
+60 g butter
+5 g sea salt
+
+Heat the cream with the salt, keep warm. Melt the honey and the sugar and cook to a medium caramel (170 °C). Deglaze with the hot cream in three goes - careful, it splashes. Cook again to 118 °C. Take off the heat and stir in the butter. Pour into a frame of 20 x 16 cm on a silicone mat. Leave to cool for 12 hours. Cut into 40 and wrap.`,
+    tin: '200x160',
+    mixtures: { caramel: 'cream, sugar, honey, butter, salt @118' },
+    layers: ['caramel'],
+    waits: { caramel: 'room 720' },
+    cut: 40,
+    keep: null,
+  },
+  {
+    name: 'oat and seed bars, Norwegian translated',
+    text: `Seed bars in a tin
+
+2 dl oats
+1 dl sunflower seeds
+1 dl pumpkin seeds
+0.5 dl flax seeds
+1 dl dried cranberries
+100 g dark chocolate, chopped
+1.5 dl honey
+1 dl peanut butter
+
+Set the oven to 150 degrees. Mix all the dry ingredients. Warm honey and peanut butter until they flow, and pour over. Stir well. Fold in the chocolate when the mixture has cooled a bit. Press into a tin lined with baking paper (20 x 25 cm). Bake in the middle of the oven for 25 min. Cool completely before you cut into 15 bars. Keeps for 2 weeks in a tight box.`,
+    tin: '250x200',
+    mixtures: { bar: 'oats, sunflower, pumpkin, flax, cranberries, chocolate, honey, peanut' },
+    layers: ['bar'],
+    bakes: ['25 @150'],
+    waits: { bar: 'room 0' },
+    cut: 15,
+    keep: 'room 14',
+  },
+  {
+    name: 'cherry bakewell bars, British blog with chatter',
+    text: `Cherry Bakewell Bars
+
+These are my favourite thing to take on a picnic! They freeze well too.
+
+For the base:
+250g plain flour
+125g cold butter, cubed
+60g icing sugar
+
+For the frangipane:
+150g butter, soft
+150g caster sugar
+150g ground almonds
+3 eggs
+1 tsp almond extract
+
+To finish:
+250g cherry jam
+50g flaked almonds
+100g icing sugar mixed with 1 tbsp water
+
+Preheat your oven to 180°C and line a 20cm x 30cm tin (I use my trusty old one).
+Whizz the base ingredients until they look like crumbs, press them into the tin and bake for 15 minutes.
+Meanwhile, beat all the frangipane ingredients together.
+Spread the jam over the base, top with the frangipane and scatter over the flaked almonds. Bake for 30 minutes.
+When cool, drizzle with the icing and cut into 18 bars. They'll keep for 4 days in a tin.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'flour, cold butter, icing',
+      frangipane: 'butter, soft, caster, ground, eggs, extract',
+      jam: 'jam',
+      almonds: 'flaked',
+      icing: 'icing sugar mixed',
+    },
+    layers: ['base', 'jam', 'frangipane', 'almonds:scatter', 'icing'],
+    bakes: ['15 @180', '30 @180'],
+    waits: { almonds: 'room 0' },
+    cut: 18,
+    keep: 'room 4',
   },
 ];
