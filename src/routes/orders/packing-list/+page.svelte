@@ -4,14 +4,13 @@
   import { goto } from '$app/navigation';
   import { neededFor, type OrderLine } from '$core/orders';
   import { shopDates } from '$lib/format/shopDates';
-  import DayField from '$lib/ui/DayField.svelte';
+  import DayRange from '$lib/ui/DayRange.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import { orderLineText } from '$wording/orders';
 
   let { data } = $props();
   const dates = $derived(shopDates());
-  const typed: Record<string, string> = $state({});
 
   type Packed = (typeof data.orders)[number];
   const slabNames = $derived(new Map(data.slabs.map(({ id, name }) => [id, name])));
@@ -58,20 +57,7 @@
   <div class="page-head">
     <h1>Packing list</h1>
     <div class="acts no-print">
-      <DayField
-        label="First day"
-        value={data.firstDay}
-        name="from"
-        {typed}
-        onvalue={(day) => day && day !== data.firstDay && void show(day, day > data.lastDay ? day : data.lastDay)}
-      />
-      <DayField
-        label="Last day"
-        value={data.lastDay}
-        name="to"
-        {typed}
-        onvalue={(day) => day && day !== data.lastDay && void show(day < data.firstDay ? day : data.firstDay, day)}
-      />
+      <DayRange firstDay={data.firstDay} lastDay={data.lastDay} onrange={(from, to) => void show(from, to)} />
       <Button size="small" kind="tertiary" href="/orders">Orders</Button>
       <Button size="small" disabled={data.orders.length === 0} on:click={() => print()}>Print</Button>
     </div>

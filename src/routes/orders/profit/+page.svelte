@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
-  import DayField from '$lib/ui/DayField.svelte';
+  import DayRange from '$lib/ui/DayRange.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import Tabs from '$lib/ui/Tabs.svelte';
@@ -22,7 +22,6 @@
   let by: (typeof BY)[number]['key'] = $state('slab');
   const LASTS = ['Last 4 weeks', 'Last 12 weeks', 'Last 12 months'] as const;
   const chosen = $derived(data.lasts.findIndex(({ from, to }) => from === data.firstDay && to === data.lastDay));
-  const typed: Record<string, string> = $state({});
 
   const show = (from: string, to: string, hours = data.hours) =>
     goto(`?from=${from}&to=${to}&hours=${hours}`, { keepFocus: true, noScroll: true });
@@ -45,20 +44,7 @@
         {#each LASTS as name, i (name)}<SelectItem value={String(i)} text={name} />{/each}
         {#if chosen < 0}<SelectItem value="-1" text="From day to day" />{/if}
       </Select>
-      <DayField
-        label="First day"
-        value={data.firstDay}
-        name="from"
-        {typed}
-        onvalue={(day) => day && day !== data.firstDay && void show(day, day > data.lastDay ? day : data.lastDay)}
-      />
-      <DayField
-        label="Last day"
-        value={data.lastDay}
-        name="to"
-        {typed}
-        onvalue={(day) => day && day !== data.lastDay && void show(day < data.firstDay ? day : data.firstDay, day)}
-      />
+      <DayRange firstDay={data.firstDay} lastDay={data.lastDay} onrange={(from, to) => void show(from, to)} />
       <Button size="small" kind="tertiary" href="/orders">Orders</Button>
       <Button
         size="small"
