@@ -14,10 +14,11 @@ const told = (text: string) => {
   return read.method.steps.map((_, at) => understoodText(read.method.steps, at, slab, METRIC));
 };
 
-test('every step of 74 recipes has a sentence without gaps, and no full stop at its end', () => {
+test('every step of the recipes has a sentence without gaps, and no full stop at its end', () => {
   for (const { name, text } of [...KNOWN, ...FURTHER])
     for (const { where, text: said } of told(text)) {
-      assert.match(said, /^\p{Lu}\p{L}+/u, `${name}: ${said}`);
+      // What a slab is called may begin with a figure: "5-Ingredient Granola Bites, as it is".
+      assert.match(said, /^(?:\d{1,2}-)?\p{Lu}\p{L}+/u, `${name}: ${said}`);
       assert.doesNotMatch(said, /undefined|NaN|null| {2}|\.$/, `${name}: ${said}`);
       assert.match(where, /^(?:\p{Lu}\p{Ll}+)?$/u);
     }
