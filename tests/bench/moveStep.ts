@@ -7,6 +7,7 @@ const KEYS = ['ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowDown', 'ArrowRight'
 const PLANNED_MS = 60_000;
 const READY_MS = 5000;
 const PAUSE_MS = 1500;
+/** A planned demo draws more bars than this; the runs of today alone draw fewer. */
 const MIN_BARS = 50;
 
 export async function benchMoveStep(address: string): Promise<string> {

@@ -269,5 +269,5 @@ test('the packing list has every open order of its days, with what is missing, a
   await expect(page.getByText('4 of 6 pieces are not in stock yet')).toHaveCount(1);
   await expect(page.getByText('Another day')).toHaveCount(0);
   await open(`/orders/packing-list?from=${day}&to=never`);
-  await expect(page.getByText('These are no days to show')).toBeVisible();
+  await expect(page.getByText('These days are not valid')).toBeVisible();
 });

@@ -1,4 +1,4 @@
-/** Formats by currency: making one takes a hundred times as long as using it. */
+/** Formats by currency. Creating one is slow, so they are kept. */
 const formats = new Map<string, Intl.NumberFormat>();
 
 function formatOf(currency: string): Intl.NumberFormat {

@@ -1,4 +1,4 @@
-// Baking, in the tin or on its own, as a method says it.
+// Baking and waiting, in the tin or on its own, as a method says it.
 import type { Clause } from './clauses';
 import { addStep, freshStepId, layDown, type Kitchen, type Mixture } from './kitchen';
 import { stepOf, waitOf } from './steps';
@@ -72,4 +72,20 @@ export function wait(kitchen: Kitchen, clause: Clause, given: Mixture | null): D
     return { ...none, mixture: laid.parts[0]!.mixture };
   laid.set = waitOf(laid.set, clause);
   return { ...none, mixture: laid.parts[0]!.mixture };
+}
+
+/** Leads such as "after 5 minutes" that say how long the layer below has stood. */
+const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
+/** "After 5 minutes cover with …": the layer below has stood for as long. */
+export function stoodBefore(kitchen: Kitchen, text: string): void {
+  const top = kitchen.tin.at(-1);
+  const lead = AFTER.exec(text);
+  if (!top || !lead || top.set?.minMinutes) return;
+  standFirst(kitchen, Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1));
+}
+
+/** Lets the top layer stand before the next one. */
+export function standFirst({ tin }: Kitchen, minMinutes: number): void {
+  const top = tin.at(-1);
+  if (top) top.set = { place: 'room', ...top.set, minMinutes };
 }

@@ -1,12 +1,12 @@
 // Follows a method clause by clause through the kitchen, and tells what each clause did there.
 import type { Measures } from '../measure';
 import type { Preparation } from '../slab';
-import { bake, wait, WARMS } from './baking';
+import { bake, standFirst, wait, WARMS } from './baking';
 import { clausesIn, type Clause, type ClauseRead, type Sentence } from './clauses';
 import { askForEnds, type ClauseDone } from './endPoints';
 import { finish, turnedOnto } from './finishing';
 import { openKitchen, rootOf, takeOff, type Kitchen, type Mixture, type Section } from './kitchen';
-import { lay, standFirst } from './laying';
+import { lay } from './laying';
 import { layLeftovers, useTheRest, type Placed, type Unnamed } from './leftovers';
 import { laidOf, layerIdAt } from './made';
 import { other, prepare, fryAside } from './preparing';

@@ -40,8 +40,14 @@ const LEADS: readonly (readonly [StepKind, RegExp])[] = (
   ['other', 'press', 'bake', 'melt', 'beat', 'scatter', 'pack', 'finish', 'lay', 'cut', 'boil', 'set', 'mix'] as const
 ).map((kind) => [kind, new RegExp(`^${forms(VERBS[kind])}\\b`, 'i')]);
 
-const ADVERBS =
-  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gradually|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,|(?:once|when|as soon as) [^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|pour|turn|whisk|whip|beat|add|switch))),?[,:]?\s+)+/i;
+/** "When the honey reaches 115 °C begin to whip": a lead without a comma. */
+export const REACHED = String.raw`(?:once|when|as soon as) [^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|pour|turn|whisk|whip|beat|add|switch))`;
+
+/** Words before the verb of a clause. */
+const ADVERBS = new RegExp(
+  String.raw`^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gradually|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,|${REACHED}),?[,:]?\s+)+`,
+  'i',
+);
 
 /** "Into a buttered tin", without a verb. */
 export const INTO_TIN =

@@ -1,4 +1,5 @@
 // Laying in the tin: which mixture a clause pours, spreads or presses, and how much of it.
+import { stoodBefore } from './baking';
 import type { Clause } from './clauses';
 import {
   addStep,
@@ -14,14 +15,14 @@ import {
   type Section,
 } from './kitchen';
 import { escaped } from './plainWords';
-import { BOTH, laidAgain, laidOnBoth, layAgain, partlyUsed, scatteredAgain, THE_REST } from './layingAgain';
+import { BOTH, laidOnBoth, layAgain, partlyUsed, THE_REST } from './layingAgain';
+import { layLines, TIN } from './layingLines';
 import { shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
 import { isNoStep, stepOf } from './steps';
-import { allOf, GRAINS, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
+import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
-const TIN = /\b(?:tins?|pans?|trays?|thalis?|plates?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
@@ -33,8 +34,6 @@ const SWIRLED_ON = /^swirl (?:it |this |the [a-z ]+ )?(?:over|on|onto|across)\b/
 /** "Put one wafer in the frame, spread the nougat, cover with the other". */
 const THEN_SPREAD = /, (?:spread|pour|tip|spoon|scrape) (?:the|it|in)\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
-/** Leads such as "after 5 minutes" that say how long the layer below has stood. */
-const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
 /** A text without the names of ingredients: "whipped topping" is no topping that was made. */
 const withoutNames = (text: string, { lines }: Taken): string =>
   lines
@@ -282,83 +281,6 @@ function main(kitchen: Kitchen, text: string): Mixture | undefined {
   return largest(openOnes(kitchen));
 }
 
-/** Lays ingredients as they are: nuts in the tin, chocolate over hot toffee. In the current pot they are added. */
-function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixture | null, scattered: boolean): Done {
-  const { text, kind } = clause;
-  const isOfTin = TIN.test(text) || kitchen.tin.length > 0 || scattered;
-  const named = mixturesNamed(objectsOf(text), kitchen, null).find(
-    ({ left, isPrepared }) => left > 0.999 && !isPrepared,
-  );
-  const inHand = named ?? (current && current.left > 0.999 && !current.isPrepared ? current : null);
-  // "Pour the hot cream over the chocolate": both are in the bowl from here on.
-  const isTarget =
-    inHand && kind === 'lay' && linesNamed(kitchen, objectsOf(text), taken.section, true).lines.length === 0;
-  if (isTarget) {
-    const bowl = beginMixture(kitchen, taken.section!);
-    putIn(bowl, taken, null);
-    join(bowl, inHand);
-    kitchen.current = bowl;
-    return { mixture: bowl, taken, joined: inHand };
-  }
-  // "Ganache: pour the cream over the chocolate": a list that nothing was made of begins in a bowl of its own.
-  const isNewList =
-    kind === 'lay' && taken.lines.length > 1 && !kitchen.mixtures.some(({ section }) => section === taken.section);
-  if (inHand && isNewList && !isOfTin && inHand.section !== taken.section) {
-    const bowl = beginMixture(kitchen, taken.section!);
-    addStep(bowl, stepOf({ ...clause, kind: 'mix' }, bowl));
-    putIn(bowl, taken, null);
-    kitchen.current = bowl;
-    return { mixture: bowl, taken, joined: null };
-  }
-  if (inHand && (!isOfTin || /\b(?:bowl|saucepan|pot)\b/i.test(text))) {
-    const step = addStep(inHand, stepOf({ ...clause, kind: 'mix' }, inHand));
-    putIn(inHand, taken, inHand.steps[0] === step ? null : step.id);
-    return { mixture: inHand, taken, joined: null };
-  }
-  // "Turn the slab and do the other face with the rest."
-  const first = kitchen.tin.findLast(({ parts }) =>
-    parts[0]!.mixture.uses.some(({ of }) => of === taken.lines[0]!.line),
-  );
-  if (first && BOTH.test(text)) {
-    const { mixture } = first.parts[0]!;
-    putIn(mixture, taken, null);
-    first.spread = 'both-faces';
-    kitchen.current = mixture;
-    return { mixture, taken, joined: null };
-  }
-  // "Melt the butter in the baking pan. Sprinkle the crumbs over it": they are one layer.
-  const melted = kitchen.tin.length === 0 && inHand ? inHand : null;
-  if (melted && melted.steps.some((step) => MELTED_IN_TIN.test(step.text))) {
-    const step = addStep(melted, stepOf({ ...clause, kind: 'mix' }, melted));
-    putIn(melted, taken, step.id);
-    layDown(kitchen, melted, 'level');
-    kitchen.current = melted;
-    return { mixture: melted, taken, joined: null };
-  }
-  const same = scattered ? scatteredAgain(kitchen, taken) : laidAgain(kitchen, taken);
-  if (same) return same;
-  const mixture = beginMixture(kitchen, taken.section!);
-  putIn(mixture, taken, null);
-  for (const other of mixturesNamed(objectsOf(text), kitchen, mixture)) if (other.isPrepared) join(mixture, other);
-  const isTopping =
-    /\b(?:top|garnish|finish|decorate) with\b/i.test(text) &&
-    taken.lines.every(({ line }) => GRAINS.test(line.ingredient));
-  const isPieces = scattered || isTopping || (kind === 'press' && kitchen.tin.length > 0);
-  layDown(
-    kitchen,
-    mixture,
-    kitchen.isCut && !scattered && ON_PIECES.test(text) ? 'coat' : isPieces ? 'scatter' : 'level',
-  );
-  kitchen.current = mixture;
-  return { mixture, taken, joined: null };
-}
-
-const MELTED_IN_TIN =
-  /\bmelt\b[^.;]*\bin (?:a|the|an|your) [^.;,]{0,30}\b(?:baking (?:pan|dish|tin|tray)|tin|dish|tray)\b/i;
-
-/** What goes on pieces, of what is laid after the cut. */
-const ON_PIECES = /\b(?:each|pieces|bars|squares|fingers|cubes|slices|them|coat|dip)\b/i;
-
 /** Layers that are swirled together are one. */
 function swirled(kitchen: Kitchen): boolean {
   const top = kitchen.tin.pop();
@@ -382,18 +304,4 @@ function mergeInto(laid: Laid, other: Laid): void {
     if (same) same.share = Math.min(1, same.share + part.share);
     else laid.parts.push(part);
   }
-}
-
-/** "After 5 minutes cover with …": the layer below has stood for as long. */
-function stoodBefore(kitchen: Kitchen, text: string): void {
-  const top = kitchen.tin.at(-1);
-  const lead = AFTER.exec(text);
-  if (!top || !lead || top.set?.minMinutes) return;
-  standFirst(kitchen, Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1));
-}
-
-/** Lets the top layer stand before the next one. */
-export function standFirst({ tin }: Kitchen, minMinutes: number): void {
-  const top = tin.at(-1);
-  if (top) top.set = { place: 'room', ...top.set, minMinutes };
 }

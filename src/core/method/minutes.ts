@@ -7,7 +7,7 @@ const SPAN = new RegExp(
   `(?<![\\d.-])${N}(?:\\s*-?\\s*${UNIT})?(?:\\s*(-|to|or|and|up to)?\\s*${N}\\s*-?\\s*${UNIT})?`,
   'gi',
 );
-/** "1 hr 30" */
+/** "1 hr 30": the minutes have no unit. */
 const HOURS_AND = /(\d+ ?(?:hours?|hrs?|h)) (\d{2})\b(?! ?(?:m\b|min|sec|s\b|g\b|°|-|to \d))/gi;
 /** Text before a time that is not the length of the step. */
 const NO_LENGTH =
@@ -31,10 +31,11 @@ const inMinutes = (value: number, unit: string) => value * (/^h/i.test(unit) ? 6
  */
 export function minutesIn(sentence: string): MinutesRead[] {
   const found: { at: number; minutes: MinutesRead }[] = [];
-  for (const match of sentence.replace(HOURS_AND, '$1 $2 min').matchAll(SPAN)) {
+  const text = sentence.replace(HOURS_AND, '$1 $2 min');
+  for (const match of text.matchAll(SPAN)) {
     const [all, first, firstUnit, joint, second, secondUnit] = match;
-    if (NO_LENGTH.test(sentence.slice(0, match.index))) continue;
-    if (NO_LENGTH_BEHIND.test(sentence.slice(match.index + all.length))) continue;
+    if (NO_LENGTH.test(text.slice(0, match.index))) continue;
+    if (NO_LENGTH_BEHIND.test(text.slice(match.index + all.length))) continue;
     const unit = firstUnit ?? secondUnit;
     if (unit === undefined) continue;
     const lower = inMinutes(Number(first), unit);
@@ -45,7 +46,7 @@ export function minutesIn(sentence: string): MinutesRead[] {
     if (minutes[0] > minutes[1]) minutes = [minutes[1], minutes[0]];
     if (minutes[1] <= MAX_MINUTES) found.push({ at: match.index, minutes });
   }
-  const night = /\bover ?night\b/i.exec(sentence);
+  const night = /\bover ?night\b/i.exec(text);
   if (night) found.push({ at: night.index, minutes: NIGHT });
   return found.sort((a, b) => a.at - b.at).map(({ minutes }) => minutes);
 }

@@ -1,6 +1,6 @@
 // Work in a pot or bowl: which mixture a clause works on, what goes in, and what is divided off.
 import type { Clause } from './clauses';
-import type { StepKind } from './kinds';
+import { REACHED, type StepKind } from './kinds';
 import { addStep, beginMixture, drawFrom, join, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
 import { escaped, nounOf } from './plainWords';
 import { shareNamed } from './portions';
@@ -24,8 +24,7 @@ const THEM = /\b(?:it|them|these|those)\b|^(?:and |then )*(?:combine|mix|toss|st
 const IT = /\b(?:it|them|this|everything|the (?:mix|mixture|mass|pan|bowl|pot|lot|contents|syrup|batter|dough))\b/i;
 
 /** What is said before the action: "when it reaches 125,". */
-const LEAD =
-  /^(?:when|once|as soon as|while|after|if|before) (?:[^,]*,|[^,]{3,40}\b(?:reach(?:es|ed)?|hits?|is at|gets to) \d+ ?°? ?[cf]?\b(?= (?:begin|start|whisk|whip|beat)))\s*/i;
+const LEAD = new RegExp(String.raw`^(?:${REACHED}|(?:when|once|as soon as|while|after|if|before) [^,]*,)\s*`, 'i');
 
 export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const text = clause.text.replace(LEAD, '');

@@ -1,5 +1,5 @@
 import { Grid } from './grid';
-import type { WeekQuestion } from './search';
+import type { WeekQuestion } from './board';
 import type { Days } from './score';
 import type { BatchSteps } from './steps';
 import { membersOf } from './together';

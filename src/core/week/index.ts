@@ -7,6 +7,7 @@ export * from './grid';
 export * from './place';
 export * from './score';
 export * from './justify';
+export { gridOf, type WeekQuestion } from './board';
 export * from './search';
 export * from './bounds';
 export * from './late';

@@ -1,7 +1,8 @@
 import { earliestEnds } from './bounds';
 import { Grid } from './grid';
 import { placeBatch, takeBatch } from './place';
-import { gridOf, type WeekFound, type WeekQuestion } from './search';
+import { gridOf, type WeekQuestion } from './board';
+import type { WeekFound } from './search';
 import { lateness } from './score';
 import { membersOf } from './together';
 import type { Workroom } from './types';
@@ -56,7 +57,7 @@ export function lateBatches(question: WeekQuestion, { placements }: WeekFound): 
   const { batches, workroom, minutes } = question;
   const empty = new Grid(workroom, minutes);
   const grids = new Map<Scarce, Grid>();
-  /** The plan in a workroom with enough of one resource. */
+  /** Returns the grid of the plan, with enough of one resource. */
   function gridWithEnough(scarce: Scarce): Grid {
     const known = grids.get(scarce);
     if (known) return known;
@@ -65,7 +66,7 @@ export function lateBatches(question: WeekQuestion, { placements }: WeekFound): 
     grids.set(scarce, grid);
     return grid;
   }
-  /** Whether a batch would be in time with enough of one resource, all others where they are. */
+  /** Tells whether a batch would be on time with enough of one resource, and the other batches where they are. */
   function isInTimeWithEnough(scarce: Scarce, b: number): boolean {
     const [of, was] = [batches[b]!, placements[b]];
     const grid = gridWithEnough(scarce);

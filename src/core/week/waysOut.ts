@@ -1,5 +1,6 @@
 import { lateBatches } from './late';
-import { searchWeek, type WeekFound, type WeekQuestion } from './search';
+import type { WeekQuestion } from './board';
+import { searchWeek, type WeekFound } from './search';
 import type { BatchSteps } from './steps';
 import { membersOf } from './together';
 

@@ -14,14 +14,16 @@ export interface ShopDates {
   clock(at: Date | number): string;
   /** The same with its weekday: 'Sun 14:30'. */
   weekTime(at: Date | number): string;
-  /** The same with its day: 'Sun 31 May, 14:30'. */
+  /** Formats the day of a moment in the shop's time zone: 'Sun 31 May'. */
+  shortDay(at: Date | number): string;
+  /** Formats a moment with its day: 'Sun 31 May, 14:30'. */
   moment(at: Date | number): string;
 }
 
 /** Splits 2026-05-31 or 14:30 into numbers, or returns `null`. */
 const numbersIn = (text: string, form: RegExp) => form.exec(text)?.slice(1).map(Number) ?? null;
 
-/** The formats of the last shops: making them takes far longer than using them. */
+/** Formats by locale and time zone. Creating them is slow, so the last ones are kept. */
 const known = new Map<string, ShopDates>();
 const MAX_KNOWN = 50;
 
@@ -34,8 +36,10 @@ const MAX_KNOWN = 50;
  */
 export function datesIn(tag: string, zone: string | undefined): ShopDates {
   const key = `${tag} ${zone ?? ''}`;
-  const dates = known.get(key) ?? newDates(tag, zone);
+  const existing = known.get(key);
+  if (existing) return existing;
   if (known.size >= MAX_KNOWN) known.clear();
+  const dates = newDates(tag, zone);
   known.set(key, dates);
   return dates;
 }
@@ -50,6 +54,7 @@ function newDates(tag: string, zone: string | undefined): ShopDates {
   const time = formatOf(clock);
   const here = formatOf({ ...clock, timeZone: zone });
   const week = formatOf({ weekday: 'short', ...clock, timeZone: zone });
+  const shortDay = formatOf({ weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
   const full = formatOf({ weekday: 'short', day: 'numeric', month: 'short', ...clock, timeZone: zone });
   const format = (day: string, how: Intl.DateTimeFormat) => {
     const [year, month, date] = numbersIn(day, /^(\d{4})-(\d{2})-(\d{2})$/) ?? [];
@@ -66,6 +71,7 @@ function newDates(tag: string, zone: string | undefined): ShopDates {
     },
     clock: (at) => here.format(at),
     weekTime: (at) => week.format(at),
+    shortDay: (at) => shortDay.format(at),
     moment: (at) => full.format(at),
   };
 }

@@ -59,7 +59,7 @@
     ...(board.preview?.plan?.steps ?? planned),
   ]);
   const shownPlan = $derived(board.preview?.plan ?? board.plan);
-  /** Batches that the move which is shown makes late, or later. */
+  /** Batches that the previewed move makes late or later. */
   const laterThere = $derived(laterThan(board.preview?.plan ?? null, board.plan));
 
   onMount(() => {
@@ -235,7 +235,7 @@
     if (text) saveText(text, 'text/calendar', 'week.ics');
   }
   const rangeText = $derived(
-    `${dates.moment(days[0]! + 43_200_000).split(',')[0]} to ${dates.moment(days.at(-1)! - 43_200_000).split(',')[0]}`,
+    `${dates.shortDay(days[0]! + 43_200_000)} to ${dates.shortDay(days.at(-1)! - 43_200_000)}`,
   );
 </script>
 
@@ -282,7 +282,7 @@
         {:else if !board.preview.fits}<b class="harm">it does not fit there</b>
         {:else if laterThere.length > 0}
           <b class="harm">{laterThere.map(({ batch }) => batchOf(batch).name).join(', ')} late</b>
-        {:else if board.preview.plan.late.length > 0}nothing more is late
+        {:else if board.preview.plan.late.length > 0}nothing else is late
         {:else}nothing is late{/if}
       </p>
     {/if}

@@ -18,7 +18,7 @@
   const dates = $derived(shopDates());
   const figures = $derived(shopFigures());
 
-  const dayName = (midnight: number) => dates.moment(midnight + 43_200_000).split(',')[0];
+  const dayName = (midnight: number) => dates.shortDay(midnight + 43_200_000);
   const lists = $derived(
     days.slice(0, -1).flatMap((from, d) => {
       const own = steps.filter(({ start }) => start.getTime() >= from && start.getTime() < days[d + 1]!);

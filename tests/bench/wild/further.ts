@@ -1,9 +1,8 @@
 import type { WildRecipe } from './recipe';
 
 /**
- * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
- * eight, fourteen, fourteen, twelve, sixteen, fourteen, ten, ten, sixteen, ten, seven, seven, seven, six, six, five, five and four. Lines without an amount that a
- * step names count as used.
+ * More recipes, written with their facts in batches of four to eighteen. Each batch was read once and its first score reported before
+ * anything was changed for it. Lines without an amount that a step names count as used.
  */
 export const FURTHER: readonly WildRecipe[] = [
   {

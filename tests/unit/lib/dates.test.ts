@@ -69,3 +69,10 @@ test('law: what a locale writes is read back as the same date and time', () => {
     }),
   );
 });
+
+test('the short day has its date in every locale, wherever a comma stands', () => {
+  const at = Date.parse('2026-05-31T12:00:00Z');
+  for (const locale of ['en-GB', 'en-US', 'de-DE', 'fr-FR'])
+    assert.match(datesIn(locale, 'UTC').shortDay(at), /31/, locale);
+  assert.notEqual(datesIn('en-US', 'Asia/Tokyo').shortDay(at + 6 * 3_600_000), datesIn('en-US', 'UTC').shortDay(at));
+});

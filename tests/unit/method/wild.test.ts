@@ -22,12 +22,12 @@ test('whole recipes become the slab that was meant, but for the facts that are l
 
 test('further recipes are read no worse than they are', () => {
   const { right, facts } = scoreWild(FURTHER);
-  assert.ok(right >= 0.95 * facts, `${right} of ${facts}`);
+  assert.ok(right >= 0.96 * facts, `${right} of ${facts}`);
 });
 
-test('recipes that were kept aside are read no worse than when they were first read: four facts in five', () => {
+test('recipes that were kept aside are read no worse than they are: nine facts in ten', () => {
   const { right, facts } = scoreWild(UNREAD);
-  assert.ok(right >= 0.8 * facts, `${right} of ${facts}`);
+  assert.ok(right >= 0.9 * facts, `${right} of ${facts}`);
 });
 
 test('law: long lists with long methods give a valid slab, in which no more of a mixture is laid than there is', () => {

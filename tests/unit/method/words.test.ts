@@ -3,7 +3,7 @@ import { stepNoteText } from '$wording/reading';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cutIn } from '$core/method/cutIn';
-import { endPointIn, ovenIn } from '$core/method/degrees';
+import { endPointIn, ovenIn, stageIn } from '$core/method/degrees';
 import { keepIn, placeIn } from '$core/method/keepIn';
 import { clausesOf } from '$core/method/joints';
 import { minutesIn } from '$core/method/minutes';
@@ -175,4 +175,34 @@ test('portions: half of something, the rest of it, and what is set aside', () =>
   assert.equal(portionIn('stir in the remaining butter', 'butter').isRest, true);
   assert.equal(portionIn('reserve half of the nuts', 'nuts').isReserved, true);
   assert.deepEqual(portionIn('half an hour in the butter', 'sugar'), { share: null, isRest: false, isReserved: false });
+});
+
+test('minutes without a unit behind hours, and words after them', () => {
+  assert.deepEqual(minutesIn('Leave 1 hr 30 to harden'), [[90, 90]]);
+  assert.deepEqual(minutesIn('Bake 1 hour 20-25 min'), [
+    [60, 60],
+    [20, 25],
+  ]);
+  // What stands behind the rewritten time is still seen where it is.
+  assert.deepEqual(minutesIn('Rest 1 hr 30, then stir in 30-second bursts'), [[90, 90]]);
+});
+
+test('a count alone, halves for each piece, and a thread that is poured', () => {
+  assert.equal(cutIn('16 pieces.')?.pieces, 16);
+  assert.equal(cutIn('mark into 15 squares and put a walnut half on each')?.pieces, 15);
+  assert.equal(stageIn('Pour in the syrup in a thin thread'), null);
+  assert.equal(stageIn('Boil to the thread stage'), 'thread');
+});
+
+test('steps numbered without a full stop, and sentences that end in degrees', () => {
+  assert.deepEqual(sentencesOf('2 Whizz the flour and butter. Press in.'), [
+    'Whizz the flour and butter.',
+    'Press in.',
+  ]);
+  assert.deepEqual(sentencesOf('boil to 108C. pour on'), ['boil to 108C.', 'pour on']);
+});
+
+test('a side without a unit has that of the other one', () => {
+  assert.deepEqual(tinIn('squash into 20x15 tin'), tinIn('squash into a 20 x 15 cm tin'));
+  assert.deepEqual(tinIn('a 9x13 pan'), tinIn('a 9 x 13 inch pan'));
 });

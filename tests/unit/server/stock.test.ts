@@ -209,14 +209,20 @@ test('a finished run makes its pieces once, books unweighed lines as planned, an
 
 test('an order by weight hands over as many pieces as reach it', () => {
   const { run, at } = ryeRun();
-  addEvents(db, run.id, [at(80, { kind: 'pieces', count: 40, massG: 2000 }), at(91, { kind: 'finished' })]);
   const order = {
-    ...{ name: 'By weight', due: '2026-12-02T09:00:00Z' },
+    name: 'By weight',
+    due: '2026-12-02T09:00:00Z',
     lines: [{ slab: rye, count: 480, unit: 'g' as const }],
   };
+  const [before] = allocatedPieces(db, [{ ...order, id: 1, revision: 1, status: 'open' }], new Date(minute(0)));
+  assert.deepEqual([before!.wanted, before!.uncountedG], [0, 480]);
+  addEvents(db, run.id, [at(80, { kind: 'pieces', count: 40, massG: 2000 }), at(91, { kind: 'finished' })]);
   const { id } = addOrder(db, order);
   const [allocated] = allocatedPieces(db, [orderById(db, id)!], new Date(minute(95)));
-  assert.deepEqual([allocated!.wanted, allocated!.lots.reduce((sum, { pieces }) => sum + pieces, 0)], [10, 10]);
+  assert.deepEqual(
+    [allocated!.wanted, allocated!.uncountedG, allocated!.lots.reduce((sum, { pieces }) => sum + pieces, 0)],
+    [10, 0, 10],
+  );
   changeOrder(db, id, 1, { ...order, status: 'handed-over' });
   const own = entriesPage(db, { slab: rye }, 0, 100).filter(({ orderKey }) => orderKey === String(id));
   assert.deepEqual(

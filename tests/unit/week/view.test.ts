@@ -2,8 +2,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import type { WeekPlanStep } from '$core/usecases';
-import { bandsOf, midnights, shownHours, type Space } from '../../../src/routes/week/weekView';
+import type { WeekPlan, WeekPlanStep } from '$core/usecases';
+import { bandsOf, laterThan, midnights, shownHours, type Space } from '../../../src/routes/week/weekView';
 
 const MONDAY = Date.parse('2026-11-30T00:00:00Z');
 const MINUTE = 60_000;
@@ -96,4 +96,30 @@ test('days over a clock change have their real length, and the hours shown cover
   assert.deepEqual(shownHours([], hours, midnights(MONDAY, 1, 'UTC')), [7, 17]);
   assert.deepEqual(shownHours([step('x', 'a', 300, 1100)], hours, midnights(MONDAY, 1, 'UTC')), [4, 20]);
   assert.deepEqual(shownHours([], [], midnights(MONDAY, 1, 'UTC')), [7, 17]);
+});
+
+test('only batches that a move makes late or later are named', () => {
+  const late = (list: readonly (readonly [string, number | null])[]) =>
+    ({
+      late: list.map(([batch, minutes]) => ({ batch, minutes, because: { code: 'too-much' } })),
+    }) as unknown as WeekPlan;
+  const before = late([
+    ['late', 10],
+    ['later', 10],
+    ['sooner', 10],
+    ['nowhere', null],
+  ]);
+  const moved = late([
+    ['late', 10],
+    ['later', 11],
+    ['sooner', 5],
+    ['nowhere', null],
+    ['new', 1],
+  ]);
+  assert.deepEqual(
+    laterThan(moved, before).map(({ batch }) => batch),
+    ['later', 'new'],
+  );
+  assert.deepEqual(laterThan(null, before), []);
+  assert.equal(laterThan(moved, null).length, 5);
 });

@@ -105,7 +105,10 @@ export function unclaimedStock(db: Db, now: Date, except: number | undefined): r
 export interface Allocated {
   readonly order: DueOrder;
   readonly lots: readonly FromStock[];
+  /** Pieces that the order needs. */
   readonly wanted: number;
+  /** Ordered by weight of slabs whose pieces were never weighed, g: how many pieces that takes is unknown. */
+  readonly uncountedG: number;
 }
 
 /** Divides the pieces on the shelf among open orders, the earliest due first, from the oldest lots that keep until then. */
@@ -123,6 +126,7 @@ export function allocatedPieces(db: Db, orders: readonly DueOrder[], now: Date):
         if (taken.length > 0) left.set(want.slab, rest);
         return taken;
       });
-      return { order, lots, wanted: wants.reduce((sum, { pieces }) => sum + pieces, 0) };
+      const wanted = wants.reduce((sum, { pieces }) => sum + pieces, 0);
+      return { order, lots, wanted, uncountedG: wants.reduce((sum, { grams = 0 }) => sum + grams, 0) };
     });
 }

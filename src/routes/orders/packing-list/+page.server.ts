@@ -8,7 +8,7 @@ import { slabNames } from '$lib/server/slabs';
 import { allocatedPieces } from '$lib/server/stock/forOrders';
 
 const TODAY_AND_TOMORROW: UsualDays = { first: 0, last: 1 };
-/** How far back orders are looked for that were not handed over, and have an earlier claim to what is in stock, days. */
+/** How far back late orders are listed, and orders with an earlier claim on the stock are counted, days. */
 const BACK_DAYS = 30;
 const DAY_MS = 86_400_000;
 
@@ -21,15 +21,23 @@ export async function load({ url }) {
   const range = given ?? readDayRange(new URL(url.pathname, url), zone, now, TODAY_AND_TOMORROW)!;
   const from = new Date(Math.min(Date.parse(range.from), now.getTime()) - BACK_DAYS * DAY_MS);
   const orders = ordersDue(db, { from, to: new Date(range.to) }, now);
-  const allocated = allocatedPieces(db, orders, now).sort((a, b) => (a.order.due < b.order.due ? -1 : 1));
+  const allocated = allocatedPieces(db, orders, now).sort((a, b) => Date.parse(a.order.due) - Date.parse(b.order.due));
   return {
     ...{ firstDay: range.firstDay, lastDay: range.lastDay, isRange: given !== null },
     isCutOff: orders.length === MAX_ORDERS,
-    orders: allocated.flatMap(({ order, lots: own, wanted }) => {
+    orders: allocated.flatMap(({ order, lots: own, wanted, uncountedG }) => {
       const isLate = Date.parse(order.due) < now.getTime();
       const isShown = !IS_CLOSED[order.status] && (isLate || order.due >= range.from);
       return isShown
-        ? [{ ...order, isLate, wanted, lots: own.map(({ slab, lot = '', pieces }) => ({ slab, lot, pieces })) }]
+        ? [
+            {
+              ...order,
+              isLate,
+              wanted,
+              uncountedG,
+              lots: own.map(({ slab, lot = '', pieces }) => ({ slab, lot, pieces })),
+            },
+          ]
         : [];
     }),
     slabs: slabNames(db).map(({ id, name }) => ({ id, name })),

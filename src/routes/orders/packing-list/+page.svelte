@@ -41,7 +41,7 @@
   const days = $derived.by(() => {
     const list: { day: string; orders: Packed[] }[] = [];
     for (const order of data.orders) {
-      const day = order.isLate ? 'Late' : dates.moment(Date.parse(order.due)).split(',')[0]!;
+      const day = order.isLate ? 'Late' : dates.shortDay(Date.parse(order.due));
       const known = list.find((own) => own.day === day);
       if (known) known.orders.push(order);
       else list.push({ day, orders: [order] });
@@ -63,10 +63,10 @@
     </div>
   </div>
   {#if !data.isRange}
-    <Notice harm title="These are no days to show. Today and tomorrow are shown." problems={[]} />
+    <Notice harm title="These days are not valid. Today and tomorrow are shown." problems={[]} />
   {/if}
   {#if data.isCutOff}
-    <Notice harm title="There are more orders in this time than one list holds. Choose fewer days." problems={[]} />
+    <Notice harm title="There are too many orders for one list. Choose fewer days." problems={[]} />
   {/if}
   {#if data.orders.length === 0}
     <div class="panel">
@@ -112,8 +112,11 @@
                 {#if order.lots.length > 0}<p class="quiet figures">In stock: {lotsText(order)}</p>{/if}
                 {#if missing(order) > 0}<p class="figures harm">
                     {missing(order) === order.wanted
-                      ? 'Nothing of it is'
-                      : `${missing(order)} of ${order.wanted} pieces are not`} in stock yet
+                      ? 'Not in stock yet'
+                      : `${missing(order)} of ${order.wanted} pieces are not in stock yet`}
+                  </p>{/if}
+                {#if order.uncountedG > 0}<p class="figures harm">
+                    Check the stock of {order.uncountedG} g by weight: no piece has been weighed yet
                   </p>{/if}
                 {#if order.note}<p>{order.note}</p>{/if}
               </div>

@@ -55,7 +55,7 @@
     </div>
   </div>
   {#if !data.isRange}
-    <Notice harm title="These are no days to show. The last 12 weeks are shown." problems={[]} />
+    <Notice harm title="These days are not valid. The last 12 weeks are shown." problems={[]} />
   {/if}
   {#if data.isTooMuch}
     <Notice harm title="There are too many sales in this time. Choose a shorter one." problems={[]} />
