@@ -214,8 +214,10 @@ test('an order by weight hands over as many pieces as reach it', () => {
     due: '2026-12-02T09:00:00Z',
     lines: [{ slab: rye, count: 480, unit: 'g' as const }],
   };
-  const [before] = allocatedPieces(db, [{ ...order, id: 1, revision: 1, status: 'open' }], new Date(minute(0)));
-  assert.deepEqual([before!.wanted, before!.uncountedG], [0, 480]);
+  const other = addSlab(db, { ...ryeSlice, name: 'Never weighed' }, minute(0));
+  const unweighed = { ...order, lines: [{ ...order.lines[0]!, slab: other }] };
+  const [uncounted] = allocatedPieces(db, [{ ...unweighed, id: 1, revision: 1, status: 'open' }], new Date(minute(0)));
+  assert.deepEqual([uncounted!.wanted, uncounted!.uncountedG], [0, 480]);
   addEvents(db, run.id, [at(80, { kind: 'pieces', count: 40, massG: 2000 }), at(91, { kind: 'finished' })]);
   const { id } = addOrder(db, order);
   const [allocated] = allocatedPieces(db, [orderById(db, id)!], new Date(minute(95)));
