@@ -55,10 +55,10 @@
   {:else if answer?.isPlanned}Planned batches already give these pieces.
   {:else if answer && answer.readyAt === null}<b class="harm">It fits into no working hours before then.</b>
   {:else if answer && answer.lateMinutes > 0}
-    <b class="harm">Cannot be made in time: ready {dates.weekTime(Date.parse(answer.readyAt!))}</b>, {formatDuration(
+    <b class="harm">Cannot be made in time: ready {dates.moment(Date.parse(answer.readyAt!))}</b>, {formatDuration(
       answer.lateMinutes,
     )} late.
-  {:else if answer}<b class="good">Can be made in time</b>, ready {dates.weekTime(Date.parse(answer.readyAt!))}.{/if}
+  {:else if answer}<b class="good">Can be made in time</b>, ready {dates.moment(Date.parse(answer.readyAt!))}.{/if}
   {#if answer && answer.displaced.length > 0}
     Later because of it: {answer.displaced.map(({ name, minutes }) => `${name} ${formatDuration(minutes)}`).join(', ')}.
   {/if}
